@@ -1,0 +1,161 @@
+import {
+  advise,
+  CHANNELS,
+  COLOUR_NAMES,
+  COMPONENTS,
+  deduce,
+  AQUEOUS,
+  GASES,
+  notebookSchema,
+  procedureSchema,
+  readShorthand,
+  REAGENTS,
+  RULES,
+  SALTS,
+  SCHEMES,
+  simulate,
+  SOLIDS,
+  SOURCES,
+  TESTS,
+  UNSUPPORTED,
+} from '@foxing/core'
+import { documentOf, toMarkdown } from '@foxing/core/report'
+import { z } from 'zod'
+
+/** A document that could not be taken: where in it, and what was expected there. */
+export class BadInput extends Error {
+  constructor(
+    readonly path: string,
+    readonly expected: string,
+  ) {
+    super(path ? `${path}: ${expected}` : expected)
+    this.name = 'BadInput'
+  }
+}
+
+export interface Command {
+  readonly name: string
+  readonly summary: string
+  /** Whether it reads a document; `catalogue` reads none. */
+  readonly reads: boolean
+  readonly run: (document: unknown, options: Readonly<Record<string, string>>) => unknown
+}
+
+function parse<T>(schema: z.ZodType<T>, document: unknown, format: string | null): T {
+  if (format !== null) newerMajor(document, format)
+  const parsed = schema.safeParse(document)
+  if (parsed.success) return parsed.data
+  const issue = deepest(parsed.error.issues)
+  throw new BadInput(issue.path.map(String).join('.'), issue.message)
+}
+
+interface Issue {
+  readonly path: readonly PropertyKey[]
+  readonly message: string
+}
+
+/** The alternative of a union that got furthest is the one the writer meant. */
+function deepest(issues: readonly z.core.$ZodIssue[], path: readonly PropertyKey[] = []): Issue {
+  const found = issues.map((issue): Issue => {
+    const at = [...path, ...issue.path]
+    if (issue.code !== 'invalid_union') return { path: at, message: issue.message }
+    const branches = issue.errors.filter((branch) => branch.length > 0).map((branch) => deepest(branch, at))
+    return branches.reduce<Issue>((best, next) => (next.path.length > best.path.length ? next : best), { path: at, message: issue.message })
+  })
+  return found.reduce((best, next) => (next.path.length > best.path.length ? next : best), found[0] ?? { path, message: 'a valid document' })
+}
+
+/** A newer major version is refused by name, not by whatever field happens to differ. */
+function newerMajor(document: unknown, format: string): void {
+  const written = z.object({ format: z.string() }).safeParse(document)
+  const [name, version] = format.split('/')
+  if (!written.success || written.data.format === format) return
+  const [writtenName, writtenVersion] = written.data.format.split('/')
+  if (writtenName === name && Number(writtenVersion) > Number(version))
+    throw new BadInput('format', `${format}; this document is ${written.data.format}, made by a newer Foxing: nothing was changed, update to read it`)
+}
+
+/** Operations of the contract that are not there yet get their own message, at their place. */
+function refuseUnsupported(document: unknown): void {
+  const steps = z.object({ steps: z.array(z.object({ do: z.string() })) }).safeParse(document)
+  if (!steps.success) return
+  steps.data.steps.forEach((step, i) => {
+    if (UNSUPPORTED.includes(step.do)) throw new BadInput(`steps.${i}.do`, `an operation this version carries out; "${step.do}" is not simulated yet`)
+  })
+}
+
+const titleOf = (document: { readonly id?: string | number | undefined }): string =>
+  document.id === undefined ? 'Notebook' : `Notebook ${document.id}`
+
+const commands: readonly Command[] = [
+  {
+    name: 'catalogue',
+    summary: 'species, reagents, tests, schemes, channels and vocabulary',
+    reads: false,
+    run: () => ({
+      format: 'foxing-catalogue/1',
+      components: COMPONENTS,
+      species: [
+        ...AQUEOUS.map(({ data, logK, enthalpy_kJ }) => ({ kind: 'aqueous', logKFromComponents: logK, enthalpy_kJ, ...data })),
+        ...SOLIDS.map(({ data, logK, enthalpy_kJ }) => ({ kind: 'solid', logKFromComponents: logK, enthalpy_kJ, ...data })),
+        ...GASES.map(({ data, logK, enthalpy_kJ }) => ({ kind: 'gas', logKFromComponents: logK, enthalpy_kJ, ...data })),
+      ],
+      salts: SALTS.map((s) => s.data),
+      rules: RULES,
+      reagents: REAGENTS,
+      tests: TESTS,
+      schemes: SCHEMES,
+      channels: CHANNELS,
+      colours: COLOUR_NAMES,
+      findings: [],
+      sources: SOURCES,
+    }),
+  },
+  {
+    name: 'simulate',
+    summary: 'procedure with its sample → percepts, one entry per step',
+    reads: true,
+    run: (document) => {
+      refuseUnsupported(document)
+      return simulate(parse(procedureSchema, document, 'foxing-procedure/1'))
+    },
+  },
+  {
+    name: 'deduce',
+    summary: 'notebook → standings, formulae, conflicts',
+    reads: true,
+    run: (document) => deduce(parse(notebookSchema, document, 'foxing-notebook/1')),
+  },
+  {
+    name: 'advise',
+    summary: 'notebook → next tests worth doing, review of the procedure',
+    reads: true,
+    run: (document) => advise(parse(notebookSchema, document, 'foxing-notebook/1')),
+  },
+  {
+    name: 'read',
+    summary: '{ "text": … } → observations, and the rest that was not understood',
+    reads: true,
+    run: (document) => readShorthand(parse(z.looseObject({ text: z.string().max(4000) }), document, null).text),
+  },
+  {
+    name: 'report',
+    summary: 'notebook → the document, --as md or json',
+    reads: true,
+    run: (document, options) => {
+      const notebook = parse(notebookSchema, document, 'foxing-notebook/1')
+      const as = options['as'] ?? 'md'
+      const report = documentOf(notebook, titleOf(notebook))
+      if (as === 'md') return toMarkdown(report)
+      if (as === 'json') return { format: 'foxing-report/1', ...report, notebook }
+      throw new BadInput('--as', 'md or json; other forms are not made yet')
+    },
+  },
+]
+export const COMMANDS: ReadonlyMap<string, Command> = new Map(commands.map((c) => [c.name, c]))
+
+/** What went wrong, as `path` and `expected`, for anything the core throws about a document. */
+export function problemOf(error: unknown): { path: string; expected: string } {
+  if (error instanceof Error && 'path' in error && 'expected' in error) return { path: String(error.path), expected: String(error.expected) }
+  return { path: '', expected: error instanceof Error ? error.message : String(error) }
+}

@@ -1,0 +1,79 @@
+import { readFileSync, writeFileSync } from 'node:fs'
+import { createInterface } from 'node:readline'
+import { parseArgs } from 'node:util'
+import { BadInput, COMMANDS, problemOf, type Command } from './commands'
+
+const USAGE = `foxing COMMAND [--in FILE] [--out FILE] [--lines] [--as FORM]
+${[...COMMANDS.values()].map((c) => `  ${c.name.padEnd(10)} ${c.summary}`).join('\n')}
+One JSON document on standard input, JSON on standard output. With --lines, one document a line, one answer a line.`
+
+class Usage extends Error {}
+
+function readOptions(): { command: Command; options: Record<string, string>; lines: boolean } {
+  try {
+    const { values, positionals } = parseArgs({
+      allowPositionals: true,
+      options: { in: { type: 'string' }, out: { type: 'string' }, lines: { type: 'boolean', default: false }, as: { type: 'string' } },
+    })
+    const command = COMMANDS.get(positionals[0] ?? '')
+    if (!command || positionals.length > 1) throw new Usage(positionals[0] ? `there is no command "${positionals.join(' ')}"` : 'a command is needed')
+    const { lines, ...rest } = values
+    return { command, lines, options: Object.fromEntries(Object.entries(rest).flatMap(([k, v]) => (typeof v === 'string' ? [[k, v]] : []))) }
+  } catch (error) {
+    throw error instanceof Usage ? error : new Usage(error instanceof Error ? error.message : String(error))
+  }
+}
+
+function parseJson(text: string): unknown {
+  try {
+    return JSON.parse(text)
+  } catch (error) {
+    throw new BadInput('', `one JSON document (${error instanceof Error ? error.message : 'not JSON'})`)
+  }
+}
+
+const idOf = (document: unknown): unknown => (typeof document === 'object' && document !== null && 'id' in document ? document.id : undefined)
+
+async function answerLines(command: Command, options: Record<string, string>): Promise<void> {
+  const lines = createInterface({ input: process.stdin, crlfDelay: Infinity })
+  for await (const line of lines) {
+    if (line.trim() === '') continue
+    let id: unknown
+    try {
+      const document = parseJson(line)
+      id = idOf(document)
+      const answer = command.run(document, options)
+      const body = typeof answer === 'object' && answer !== null ? answer : { text: answer }
+      process.stdout.write(`${JSON.stringify(id === undefined ? body : { id, ...body })}\n`)
+    } catch (error) {
+      process.stdout.write(`${JSON.stringify({ id: id ?? null, error: problemOf(error) })}\n`)
+    }
+  }
+}
+
+function answerOne(command: Command, options: Record<string, string>): void {
+  const document = command.reads ? parseJson(readFileSync(options['in'] ?? 0, 'utf8')) : undefined
+  const answer = command.run(document, options)
+  const text = typeof answer === 'string' ? answer : `${JSON.stringify(answer, null, 2)}\n`
+  if (options['out'] === undefined) process.stdout.write(text)
+  else writeFileSync(options['out'], text)
+}
+
+async function main(): Promise<number> {
+  try {
+    const { command, options, lines } = readOptions()
+    if (lines && command.reads) await answerLines(command, options)
+    else answerOne(command, options)
+    return 0
+  } catch (error) {
+    if (error instanceof Usage) {
+      process.stderr.write(`${error.message}\n${USAGE}\n`)
+      return 2
+    }
+    const { path, expected } = problemOf(error)
+    process.stderr.write(`${path ? `at ${path}: ` : ''}expected ${expected}\n`)
+    return 1
+  }
+}
+
+process.exitCode = await main()

@@ -1,0 +1,195 @@
+import { cautionsOf, expand, TESTS, testById, type Test } from '../catalogue'
+import { likelihood, observationsOf, reason, recipeOf, type Expectation, type Reasoning, type TraceObservation, type TraceStep } from '../deduction'
+import { COMPONENT_INDEX, findReagent } from '../species'
+import type { Notebook } from '../notebook'
+import { vesselOf, type Step } from '../tube'
+
+export interface Proposal {
+  readonly test: string
+  readonly title: string
+  /** Expected information, bits. */
+  readonly bits: number
+  readonly minutes: number
+  readonly cautions: readonly string[]
+  readonly because: string
+}
+
+export interface Advice {
+  readonly next: readonly Proposal[]
+  readonly review: readonly Finding[]
+  readonly complete: boolean
+}
+
+/** Something done that weakens what was seen. The rules come with the review; none is known yet. */
+export interface Finding {
+  readonly finding: string
+  readonly entry: string
+  readonly effect: string
+  readonly wayBack: string
+  readonly severity: 'note' | 'weakens' | 'spoils'
+}
+
+/** A test that would tell less is not proposed, bits. */
+export const WORTH_DOING = 0.03
+/** Hypotheses that together hold less than this are left out of the ranking. */
+const TAIL = 1e-4
+
+/**
+ * What to do next: every test not yet done, ranked by expected information for the minutes it takes.
+ * @throws NotebookError for a test that is not in the catalogue
+ */
+export function advise(notebook: Pick<Notebook, 'case' | 'entries'>): Advice {
+  return adviseFrom(reason(notebook))
+}
+
+/** The same, from a deduction already made. */
+export function adviseFrom(reasoning: Reasoning): Advice {
+  const done = new Set(reasoning.trace.tests)
+  const undone = TESTS.filter((test) => !done.has(test.id))
+  const ranked: Proposal[] = undone
+    .map((test) => ({ test, bits: expectedBits(test, reasoning) }))
+    .filter(({ bits }) => bits >= WORTH_DOING)
+    .sort((a, b) => b.bits / (1 + b.test.minutes) - a.bits / (1 + a.test.minutes))
+    .map(({ test, bits }) => propose(test, bits, `${test.because} ${tells(test, reasoning)}`.trim()))
+  const proofs = proving(undone, reasoning).filter((p) => !ranked.some((r) => r.test === p.test))
+  const next = solutionFirst([...ranked, ...proofs], undone)
+  return { next, review: [], complete: next.length === 0 }
+}
+
+const propose = (test: Test, bits: number, because: string): Proposal => ({
+  test: test.id,
+  title: test.title,
+  bits: Math.round(bits * 100) / 100,
+  minutes: test.minutes,
+  cautions: cautionsOf(test),
+  because,
+})
+
+/** From here on a salt is as good as known, and what is left is to prove it. */
+const AS_GOOD_AS_KNOWN = 0.9
+
+/** Tests that would give another positive sign of an ion that the class's rule does not call confirmed yet. */
+function proving(undone: readonly Test[], reasoning: Reasoning): Proposal[] {
+  const best = reasoning.posterior.indexOf(Math.max(...reasoning.posterior))
+  const salt = reasoning.hypotheses[best]?.salt
+  if (!salt || (reasoning.posterior[best] ?? 0) < AS_GOOD_AS_KNOWN) return []
+  const wanting = reasoning.standings.filter((s) => s.status === 'likely').map((s) => s.species)
+  return undone.flatMap((test) => {
+    const shown = new Set(
+      stepsOf(test).flatMap((step) =>
+        step.index < 0 || !isLook(step) ? [] : (reasoning.simulations.expect(salt, step.recipe)?.percept.shows ?? []),
+      ),
+    )
+    const proved = wanting.filter((ion) => shown.has(ion) && !brings(test, ion))
+    return proved.length > 0
+      ? [propose(test, 0, `Another sign of ${proved.join(' and ')}: a claim of "confirmed" takes independent positives. ${test.because}`)]
+      : []
+  })
+}
+
+const isLook = (step: TraceStep): boolean => ['look', 'hold', 'smell'].includes(step.recipe.steps.at(-1)?.do ?? '') && step.test !== 'appearance'
+
+/** Whether the test itself pours the ion in, so that seeing it proves nothing. */
+const brings = (test: Test, ion: string): boolean => {
+  const component = COMPONENT_INDEX.get(ion)
+  return test.steps.some(
+    (step) =>
+      component !== undefined && 'reagent' in step && typeof step.reagent === 'string' && (findReagent(step.reagent).totals[component] ?? 0) > 0,
+  )
+}
+
+/** Tests on a solution want one: making it, and looking at what happens, comes before them. */
+function solutionFirst(next: readonly Proposal[], undone: readonly Test[]): Proposal[] {
+  const making = undone.find((test) => test.id === 'solubility-in-water')
+  const first = next[0] && testById.get(next[0].test)
+  if (!making || !first || first.on.includes('solid')) return [...next]
+  const own = next.find((p) => p.test === making.id) ?? propose(making, 0, `${making.because} The next tests are done on this solution.`)
+  return [own, ...next.filter((p) => p.test !== making.id)]
+}
+
+interface Outcome {
+  readonly observations: readonly TraceObservation[]
+  /** Hypotheses that would show just this. */
+  readonly shownBy: readonly number[]
+}
+
+const planned = new Map<string, readonly TraceStep[]>()
+
+/** The steps of a test done in a fresh tube, as the trace would have them. */
+function stepsOf(test: Test): readonly TraceStep[] {
+  const known = planned.get(test.id)
+  if (known) return known
+  const flat: Step[] = []
+  const steps = expand({ test: test.id, on: 'T' }, new Map(), testById).map(({ step, index }): TraceStep => {
+    flat.push(step)
+    return { entry: test.id, test: test.id, index, vessel: vesselOf(step), recipe: recipeOf(flat) }
+  })
+  planned.set(test.id, steps)
+  return steps
+}
+
+function live({ posterior }: Reasoning): number[] {
+  const order = [...posterior.keys()].sort((a, b) => (posterior[b] as number) - (posterior[a] as number))
+  let held = 0
+  return order.filter((h) => {
+    const before = held
+    held += posterior[h] as number
+    return before < 1 - TAIL
+  })
+}
+
+/** Outcomes a test can have among the live hypotheses, those that show the same together; amounts are left out, since they are judged too loosely to plan on. */
+function outcomesOf(test: Test, reasoning: Reasoning, among: readonly number[]): Outcome[] {
+  const steps = stepsOf(test)
+  const byText = new Map<string, { observations: TraceObservation[]; shownBy: number[] }>()
+  for (const h of among) {
+    const salt = reasoning.hypotheses[h]?.salt
+    if (!salt) continue
+    const seen = observationsOf(steps, (step) => reasoning.simulations.expect(salt, step.recipe)).filter(
+      ({ observation }) => observation.channel !== 'precipitate.amount',
+    )
+    const text = seen.map(({ observation: o }) => `${o.step ?? ''}${o.channel}=${String(o.negated)}${o.value}`).join()
+    const known = byText.get(text)
+    if (known) known.shownBy.push(h)
+    else byText.set(text, { observations: seen.map(({ step, observation }) => ({ entry: test.id, observation, steps: [step] })), shownBy: [h] })
+  }
+  return [...byText.values()]
+}
+
+/** Mutual information of the salt and the test's outcome, bits, with the error model between them. */
+export function expectedBits(test: Test, reasoning: Reasoning): number {
+  const among = live(reasoning)
+  const outcomes = outcomesOf(test, reasoning, among)
+  if (outcomes.length < 2) return 0
+  const mass = among.reduce((sum, h) => sum + (reasoning.posterior[h] as number), 0)
+  const prior = among.map((h) => (reasoning.posterior[h] as number) / mass)
+  const given = among.map((h) => {
+    const salt = reasoning.hypotheses[h]?.salt
+    const expect = (step: TraceStep): Expectation | null => (salt ? reasoning.simulations.expect(salt, step.recipe) : null)
+    const row = outcomes.map((outcome) => outcome.observations.reduce((product, o) => product * likelihood(o, expect), 1))
+    const sum = row.reduce((a, b) => a + b, 0)
+    return row.map((p) => (sum > 0 ? p / sum : 1 / outcomes.length))
+  })
+  let bits = 0
+  outcomes.forEach((_, k) => {
+    const marginal = prior.reduce((sum, p, i) => sum + p * (given[i]?.[k] ?? 0), 0)
+    prior.forEach((p, i) => {
+      const chance = given[i]?.[k] ?? 0
+      if (p > 0 && chance > 0 && marginal > 0) bits += p * chance * Math.log2(chance / marginal)
+    })
+  })
+  return Math.max(0, bits)
+}
+
+/** In words: which salts part company, the two likeliest that differ. */
+function tells(test: Test, reasoning: Reasoning): string {
+  const outcomes = outcomesOf(test, reasoning, live(reasoning))
+  const names = outcomes
+    .map(({ shownBy }) => ({
+      formula: reasoning.hypotheses[shownBy[0] ?? 0]?.salt.id ?? '',
+      mass: shownBy.reduce((sum, h) => sum + (reasoning.posterior[h] as number), 0),
+    }))
+    .sort((a, b) => b.mass - a.mass)
+  const [first, second] = names
+  return first && second ? `It tells ${first.formula} from ${second.formula}${names.length > 2 ? ` and ${names.length - 2} more` : ''}.` : ''
+}

@@ -1,0 +1,41 @@
+import type { SourceId } from '../species'
+import type { StepInput } from '../tube'
+
+/** The tube a test is done in, and the stock solution it takes its portion from; replaced by real names when the test is done. */
+export const THIS = 'this'
+export const STOCK = 'OS'
+
+export type Stage = 'looked' | 'dissolved' | 'cation reactions' | 'anion tests' | 'confirmation'
+
+/** A test as data: what to do, what to look at. No outcome is written in it: the model gives the outcome. */
+export interface Test {
+  readonly id: string
+  readonly title: string
+  readonly stage: Stage
+  readonly on: readonly ('solid' | 'solution')[]
+  readonly steps: readonly TestStep[]
+  readonly because: string
+  /** Hands-on time and waits, min. */
+  readonly minutes: number
+  readonly sources: readonly SourceId[]
+}
+
+/** A step, with what to look for where it is a look, in words for the person. */
+export type TestStep = StepInput & { readonly for?: string }
+
+export const defineTest = (test: Test): Test => test
+
+type Amount = { readonly mL: number } | { readonly drops: number } | { readonly mg: number }
+export const mL = (n: number): Amount => ({ mL: n })
+export const drops = (n: number): Amount => ({ drops: n })
+export const mg = (n: number): Amount => ({ mg: n })
+
+export const takeSolid = (amount: Amount): TestStep => ({ do: 'take', into: THIS, from: 'sample', ...amount })
+export const take = (amount: Amount): TestStep => ({ do: 'take', into: THIS, from: STOCK, ...amount })
+export const add = (reagent: string, amount: Amount): TestStep => ({ do: 'add', to: THIS, reagent, ...amount })
+export const warm = (minutes: number): TestStep => ({ do: 'warm', vessel: THIS, minutes })
+export const boil = (minutes: number): TestStep => ({ do: 'boil', vessel: THIS, minutes })
+export const look = (what: string, at = THIS): TestStep => ({ do: 'look', at, for: what })
+export const hold = (paper: Extract<StepInput, { do: 'dip' }>['paper']): TestStep => ({ do: 'hold', over: THIS, paper, for: 'the paper' })
+export const dip = (paper: Extract<StepInput, { do: 'dip' }>['paper'], into = STOCK): TestStep => ({ do: 'dip', paper, into, for: 'the paper' })
+export const smell = (): TestStep => ({ do: 'smell', at: THIS, for: 'the smell, wafted' })

@@ -1,0 +1,205 @@
+import { testById, type Stage } from '../catalogue'
+import type { Case, Notebook } from '../notebook'
+import { COMPONENTS } from '../species'
+import type { Conditions } from '../tube'
+import { singleSalts, Simulations, type Expectation, type Hypothesis } from './hypotheses'
+import { likelihood, likelihoodAt, stepsMeant } from './likelihood'
+import { traceOf, type Trace, type TraceObservation, type TraceStep } from './trace'
+
+export type Status = 'confirmed' | 'likely' | 'open' | 'unlikely' | 'excluded' | 'untested'
+
+export interface Evidence {
+  readonly entry: string
+  /** log10 of the likelihood ratio; above zero speaks for. */
+  readonly weight: number
+  readonly because: string
+}
+export interface Standing {
+  readonly species: string
+  readonly charge: number
+  readonly probability: number
+  readonly status: Status
+  readonly evidence: readonly Evidence[]
+}
+export interface Conflict {
+  readonly entry: string
+  readonly because: string
+}
+export interface Deduction {
+  readonly standings: readonly Standing[]
+  readonly formulae: readonly { readonly formula: string; readonly probability: number }[]
+  readonly conflicts: readonly Conflict[]
+}
+
+/** A deduction with what it was worked from, for advice to go on with. */
+export interface Reasoning extends Deduction {
+  readonly trace: Trace
+  readonly hypotheses: readonly Hypothesis[]
+  readonly posterior: Float64Array
+  readonly simulations: Simulations
+}
+
+const CHARGES: ReadonlyMap<string, number> = new Map(
+  COMPONENTS.map((ion) => {
+    const match = /\^(\d*)([+-])$/.exec(ion)
+    return [ion, match ? Number(match[1] || 1) * (match[2] === '-' ? -1 : 1) : 0] as const
+  }),
+)
+
+const caches = new Map<string, Simulations>()
+
+/** One memory of percepts for each sample mass and drop size, kept while the program runs. */
+function simulationsFor(notebookCase: Case, conditions: Conditions): Simulations {
+  if (Object.keys(conditions).length > 0) return new Simulations(notebookCase.sample.mg, conditions)
+  const key = `${notebookCase.sample.mg}/${notebookCase.drop_mL ?? ''}`
+  const known = caches.get(key)
+  if (known) return known
+  const fresh = new Simulations(notebookCase.sample.mg, notebookCase.drop_mL === undefined ? {} : { drop_mL: notebookCase.drop_mL })
+  if (caches.size > 8) caches.clear()
+  caches.set(key, fresh)
+  return fresh
+}
+
+/**
+ * Weighs every hypothesis by everything written.
+ * @param conditions a disturbed model to reason with, for robustness runs; the nominal one otherwise
+ * @throws NotebookError for a test that is not in the catalogue
+ */
+export function reason(notebook: Pick<Notebook, 'case' | 'entries'>, conditions: Conditions = {}): Reasoning {
+  const trace = traceOf(notebook)
+  const hypotheses = singleSalts()
+  const simulations = simulationsFor(notebook.case, conditions)
+  const table = trace.observations.map((o) =>
+    Float64Array.from(hypotheses, ({ salt }) =>
+      Math.log(likelihood(o, (step: TraceStep): Expectation | null => simulations.expect(salt, step.recipe))),
+    ),
+  )
+  const total = Float64Array.from(hypotheses, ({ prior }, h) => table.reduce((sum, row) => sum + (row[h] as number), Math.log(prior)))
+  const posterior = normalised(total)
+  const formulae = hypotheses
+    .map(({ salt }, h) => ({ formula: salt.id, probability: posterior[h] as number }))
+    .sort((a, b) => b.probability - a.probability)
+  const signs = signsBy(trace, hypotheses, posterior, simulations)
+  const standings = standingsOf(hypotheses, trace, table, total, posterior, signs, notebook.case.school.confirmations)
+  return { standings, formulae, conflicts: conflictsOf(trace, table, posterior), trace, hypotheses, posterior, simulations }
+}
+
+/** The public answer alone. @throws NotebookError */
+export function deduce(notebook: Pick<Notebook, 'case' | 'entries'>): Deduction {
+  const { standings, formulae, conflicts } = reason(notebook)
+  return { standings, formulae: formulae.filter((f) => f.probability > 1e-4), conflicts }
+}
+
+function normalised(logs: Float64Array): Float64Array {
+  const top = Math.max(...logs)
+  const weights = logs.map((l) => Math.exp(l - top))
+  const sum = weights.reduce((a, b) => a + b, 0)
+  return weights.map((w) => w / sum)
+}
+
+/** A weight below this (log10) is not worth a line. */
+const WORTH_SAYING = 0.05
+/** An observation counts as a sign when the salt it is a sign of gives it at least this probability. */
+const EXPLAINED = 0.3
+
+function standingsOf(
+  hypotheses: readonly Hypothesis[],
+  trace: Trace,
+  table: readonly Float64Array[],
+  total: Float64Array,
+  posterior: Float64Array,
+  signs: ReadonlyMap<string, ReadonlySet<string>>,
+  confirmations: number,
+): Standing[] {
+  const ions = [...new Set(hypotheses.flatMap((h) => [...h.ions]))].sort((a, b) => COMPONENTS.indexOf(a) - COMPONENTS.indexOf(b))
+  const standings = ions.map((species) => {
+    const holds = hypotheses.map((h) => h.ions.has(species))
+    const probability = Math.min(1, sumWhere(posterior, holds, true))
+    const evidence = trace.observations
+      .map((o, k) => ({ o, weight: weightOf(table[k], total, holds) }))
+      .filter(({ weight }) => Math.abs(weight) >= WORTH_SAYING)
+      .map(({ o, weight }) => ({ entry: o.entry, weight: round(weight), because: because(o, weight) }))
+    return {
+      species,
+      charge: CHARGES.get(species) ?? 0,
+      probability,
+      status: statusOf(probability, evidence, signs.get(species)?.size ?? 0, confirmations),
+      evidence,
+    }
+  })
+  return standings.sort((a, b) => b.charge - a.charge || b.probability - a.probability)
+}
+
+const sumWhere = (values: Float64Array, holds: readonly boolean[], want: boolean): number =>
+  values.reduce((sum, p, h) => (holds[h] === want ? sum + p : sum), 0)
+const round = (weight: number): number => Math.round(weight * 100) / 100
+
+/** log10 of how much better the ion's hypotheses told this observation than the others, each weighted by all the other observations. */
+function weightOf(row: Float64Array | undefined, total: Float64Array, holds: readonly boolean[]): number {
+  if (!row) return 0
+  const without = normalised(total.map((t, h) => t - (row[h] as number)))
+  // A little of the even hand is mixed in, so that a side with no weight left still has a say of its own.
+  const share = without.map((p) => 0.98 * p + 0.02 / without.length)
+  const mean = (want: boolean): number => {
+    const weight = sumWhere(share, holds, want)
+    return share.reduce((sum, p, h) => (holds[h] === want ? sum + p * Math.exp(row[h] as number) : sum), 0) / weight
+  }
+  return Math.log10(mean(true) / mean(false))
+}
+
+function because({ observation }: TraceObservation, weight: number): string {
+  const seen = `${observation.negated ? 'no ' : ''}${observation.channel.replaceAll('.', ' ')}${observation.value === 'yes' ? '' : `: ${observation.value}`}`
+  const when = observation.after ? ` after ${observation.after}` : ''
+  const strength = Math.abs(weight) > 1.3 ? 'much ' : Math.abs(weight) < 0.4 ? 'a little ' : ''
+  return `${seen}${when} is ${strength}${weight > 0 ? 'more' : 'less'} likely with it than without`
+}
+
+function statusOf(probability: number, evidence: readonly Evidence[], positives: number, confirmations: number): Status {
+  if (evidence.length === 0 && probability > 0.01 && probability < 0.99) return 'untested'
+  if (probability >= 0.99) return positives >= confirmations ? 'confirmed' : 'likely'
+  if (probability >= 0.8) return 'likely'
+  if (probability <= 0.01) return 'excluded'
+  return probability <= 0.1 ? 'unlikely' : 'open'
+}
+
+/** Looking and dissolving give hints; only a reaction gives a sign. */
+const REACTION_STAGES: ReadonlySet<Stage> = new Set(['cation reactions', 'anion tests', 'confirmation'])
+const NOTHING_SEEN: ReadonlySet<string> = new Set(['none', 'no', 'colourless', 'clear'])
+
+/**
+ * For each ion, the tests that gave a positive sign of it: something was seen that, with the likeliest salt in the jar, holds that ion, and that salt explains
+ * the observation well. An ion told by elimination alone has none.
+ */
+function signsBy(trace: Trace, hypotheses: readonly Hypothesis[], posterior: Float64Array, simulations: Simulations): Map<string, Set<string>> {
+  const signs = new Map<string, Set<string>>()
+  const best = hypotheses[posterior.indexOf(Math.max(...posterior))]
+  if (!best) return signs
+  for (const traced of trace.observations) {
+    const { observation } = traced
+    if (observation.negated || NOTHING_SEEN.has(observation.value)) continue
+    for (const step of stepsMeant(traced)) {
+      if (step.test && !REACTION_STAGES.has(testById.get(step.test)?.stage ?? 'looked')) continue
+      const expectation = simulations.expect(best.salt, step.recipe)
+      if (!expectation || likelihoodAt(observation, expectation) < EXPLAINED) continue
+      for (const ion of expectation.percept.shows) {
+        if (best.ions.has(ion)) signs.set(ion, (signs.get(ion) ?? new Set()).add(step.test ?? step.entry))
+      }
+    }
+  }
+  return signs
+}
+
+/** An observation that the best hypotheses would hardly ever give: probably misread, or the procedure was not as written. */
+const UNEXPECTED = 0.06
+
+function conflictsOf(trace: Trace, table: readonly Float64Array[], posterior: Float64Array): Conflict[] {
+  return trace.observations.flatMap(({ entry, observation }, k) => {
+    const row = table[k]
+    if (!row) return []
+    const expected = posterior.reduce((sum, p, h) => sum + p * Math.exp(row[h] as number), 0)
+    const best = Math.max(...row.map((l) => Math.exp(l)))
+    if (expected > UNEXPECTED || best < 3 * expected) return []
+    const what = `${observation.negated ? 'no ' : ''}${observation.channel.replaceAll('.', ' ')} ${observation.value}`
+    return [{ entry, because: `${what} does not fit what everything else says; look again, or repeat the test` }]
+  })
+}

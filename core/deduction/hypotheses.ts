@@ -1,0 +1,73 @@
+import { Runner, type Percept } from '../perception'
+import { SALTS, type Salt } from '../species'
+import type { Conditions } from '../tube'
+import type { Recipe } from './trace'
+
+/** A possible content of the jar. */
+export interface Hypothesis {
+  readonly salt: Salt
+  /** Ions it holds, as the standings name them. */
+  readonly ions: ReadonlySet<string>
+  readonly prior: number
+}
+
+/** Ions the standings speak of; hydrogen of acid salts is told by formula only. */
+export const ionsOf = (salt: Salt): ReadonlySet<string> => new Set(Object.keys(salt.data.ions).filter((ion) => ion !== 'H^+' && ion !== 'OH^-'))
+
+/** Every bench salt, equally likely. */
+export const singleSalts = (): readonly Hypothesis[] => SALTS.map((salt) => ({ salt, ions: ionsOf(salt), prior: 1 / SALTS.length }))
+
+/** What a hypothesis would show, and what there was in the same vessel when it was last looked at, or else a step before. */
+export interface Expectation {
+  readonly percept: Percept
+  readonly before: Percept | null
+}
+
+interface Node {
+  readonly runner: Runner
+  readonly percept: Percept
+}
+
+/**
+ * Percepts by hypothesis and recipe, remembered: the same work is simulated once, and a longer recipe goes on from where a shorter one stopped. One instance
+ * serves one sample mass and one set of conditions.
+ */
+export class Simulations {
+  private readonly bySalt = new Map<string, Map<string, Node | null>>()
+
+  constructor(
+    private readonly sample_mg: number,
+    private readonly conditions: Conditions = {},
+  ) {}
+
+  /** What the recipe's last step shows with this salt in the jar; null where the step cannot be done with it. */
+  expect(salt: Salt, recipe: Recipe): Expectation | null {
+    const node = this.node(salt, recipe.steps)
+    if (!node) return null
+    const looked = recipe.steps.slice(0, -1).findLastIndex((step) => step.do === 'look')
+    const earlier = recipe.steps.slice(0, looked >= 0 ? looked + 1 : -1)
+    const before = earlier.length > 0 ? this.node(salt, earlier) : null
+    return { percept: node.percept, before: before?.percept.vessel === node.percept.vessel ? before.percept : null }
+  }
+
+  private node(salt: Salt, steps: readonly Recipe['steps'][number][]): Node | null {
+    let known = this.bySalt.get(salt.id)
+    if (!known) this.bySalt.set(salt.id, (known = new Map<string, Node | null>()))
+    const key = JSON.stringify(steps)
+    const found = known.get(key)
+    if (found !== undefined) return found
+    const last = steps.at(-1)
+    const parent = steps.length > 1 ? this.node(salt, steps.slice(0, -1)) : undefined
+    if (parent === null || !last) return null
+    const runner = parent ? parent.runner.fork() : new Runner({ solids: [{ formula: salt.id, mg: this.sample_mg }] }, this.conditions)
+    let node: Node | null
+    try {
+      node = { runner, percept: runner.step(last) }
+    } catch {
+      // A step that this salt does not allow (nothing left to take) says nothing about it.
+      node = null
+    }
+    known.set(key, node)
+    return node
+  }
+}

@@ -1,0 +1,5 @@
+export * from './deduce'
+export * from './hypotheses'
+export * from './likelihood'
+export * from './trace'
+export * from './seen'

@@ -1,0 +1,215 @@
+import type { Observation } from '../notebook'
+import { anchorsFor, colourDifference, dissolvedSince, labOfHex, type Colour } from '../perception'
+import { findReagent } from '../species'
+import { AMOUNTS, CHANNEL_BY_ID, FAMILIES, type Amount, type Family } from '../vocabulary'
+import type { Expectation } from './hypotheses'
+import type { TraceObservation, TraceStep } from './trace'
+
+/**
+ * The error model: how likely a careful but fallible person is to write a value when the percept is known. Each channel gives a share to every value it
+ * has words for; the person's stated certainty mixes that with chance, so that no one observation makes anything impossible.
+ */
+const CHANCE: Readonly<Record<Observation['certainty'], number>> = { sure: 0.02, fairly: 0.08, unsure: 0.3 }
+/** A difference (CIEDE2000) at which two colours are confused about one time in three. */
+const CONFUSED_AT = 9
+/** How often a precipitate of each amount is noticed; and how often one is "seen" where there is none. */
+const NOTICED: Readonly<Record<Amount | 'none', number>> = { none: 0.02, trace: 0.45, slight: 0.9, moderate: 0.98, heavy: 0.995 }
+
+type Share = (value: string) => number
+type Channel = (seen: Expectation) => Share | null
+
+const table =
+  (shares: Readonly<Record<string, number>>, other: number): Share =>
+  (value) =>
+    shares[value] ?? other
+
+const familyShares = new Map<string, ReadonlyMap<string, number>>()
+
+/** How the families share the naming of a colour. */
+function colourShares(colour: Colour): ReadonlyMap<string, number> {
+  const key = colour.family === 'colourless' ? 'colourless' : colour.hex
+  const known = familyShares.get(key)
+  if (known) return known
+  const lab = labOfHex(colour.hex)
+  const water = labOfHex('#ffffff')
+  const raw = new Map<string, number>()
+  for (const family of FAMILIES) {
+    const nearest =
+      family === 'colourless' ? colourDifference(lab, water) : Math.min(...anchorsFor(family).map((anchor) => colourDifference(lab, anchor)))
+    // The name the model gives is the likeliest; the others by how near their nearest shade is.
+    const distance = family === colour.family ? 0 : Math.max(4, nearest)
+    raw.set(family, Math.exp(-((distance / CONFUSED_AT) ** 2)) + 0.002)
+  }
+  const sum = [...raw.values()].reduce((a, b) => a + b, 0)
+  const shares = new Map([...raw].map(([family, share]) => [family, share / sum] as const))
+  familyShares.set(key, shares)
+  return shares
+}
+
+const ofColour = (colour: Colour, alike: readonly Family[] = []): Share => {
+  const shares = colourShares(colour)
+  return (value) => {
+    const family = FAMILIES.find((f) => f === value)
+    if (!family) return 1 / FAMILIES.length
+    const own = shares.get(family) ?? 0
+    // Words that mean the same thing to many (a colourless crystal, a white one) share what they have.
+    return alike.includes(family) ? alike.reduce((sum, f) => sum + (shares.get(f) ?? 0), 0) / alike.length : own
+  }
+}
+
+const HABIT_KIN: readonly (readonly string[])[] = [
+  ['curdy', 'flocculent'],
+  ['gelatinous', 'flocculent'],
+  ['powdery', 'crystalline', 'granular', 'turbid'],
+]
+const ofHabit =
+  (habit: string): Share =>
+  (value) =>
+    value === habit ? 0.66 : HABIT_KIN.some((kin) => kin.includes(habit) && kin.includes(value)) ? 0.1 : 0.015
+
+const ofAmount =
+  (amount: Amount): Share =>
+  (value) => {
+    const far = Math.abs(AMOUNTS.indexOf(amount) - AMOUNTS.findIndex((a) => a === value))
+    return [0.6, 0.2, 0.05, 0.01][far] ?? 0.01
+  }
+
+const yes = (chance: number): Share => table({ yes: chance, partly: 0.02, no: 1 - chance }, 0.01)
+
+/** What each channel gives its words, seen from one percept; null where the channel says nothing there. */
+const CHANNELS: Readonly<Record<string, Channel>> = {
+  'appearance.colour': ({ percept }) => percept.appearance && ofColour(percept.appearance.colour, ['white', 'colourless']),
+  'appearance.form': ({ percept }) => percept.appearance && table({ [percept.appearance.form]: 0.82 }, 0.06),
+  'solution.colour': ({ percept }) => percept.solution && ofColour(percept.solution.colour),
+  'solution.clarity': ({ percept }) =>
+    percept.solution &&
+    table(
+      {
+        clear: { clear: 0.93, cloudy: 0.2, opaque: 0.03 }[percept.solution.clarity],
+        cloudy: { clear: 0.06, cloudy: 0.65, opaque: 0.4 }[percept.solution.clarity],
+        opaque: { clear: 0.01, cloudy: 0.15, opaque: 0.57 }[percept.solution.clarity],
+      },
+      0.01,
+    ),
+  'precipitate.present': ({ percept }) => percept.solution && yes(NOTICED[percept.deposit?.amount ?? 'none']),
+  'precipitate.colour': ({ percept }) => percept.deposit && ofColour(percept.deposit.colour),
+  'precipitate.habit': ({ percept }) => percept.deposit && ofHabit(percept.deposit.habit),
+  'precipitate.amount': ({ percept }) => percept.deposit && ofAmount(percept.deposit.amount),
+  'precipitate.dissolves': ({ percept, before }) => {
+    const state = dissolvedSince(percept, before)
+    return (
+      state &&
+      table(
+        {
+          yes: { yes: 0.85, partly: 0.3, no: 0.02 }[state],
+          partly: { yes: 0.12, partly: 0.55, no: 0.08 }[state],
+          no: { yes: 0.03, partly: 0.15, no: 0.9 }[state],
+        },
+        0.01,
+      )
+    )
+  },
+  'gas.present': ({ percept }) => yes(percept.gases.length > 0 ? 0.6 : 0.03),
+  'gas.species':
+    ({ percept }) =>
+    (value) =>
+      percept.gases.some((g) => g.species === value) ? 0.9 : 0.02,
+  'gas.smell': ({ percept }) => smell(percept.gases.find((g) => g.smell)?.smell ?? percept.smell ?? 'none'),
+  smell: ({ percept }) => smell(percept.smell ?? percept.gases.find((g) => g.smell)?.smell ?? 'none'),
+  heat: ({ percept }) => table({ [percept.heat]: 0.8 }, 0.1),
+  solubility: ({ percept }) =>
+    percept.solution &&
+    table(
+      percept.deposit
+        ? percept.deposit.amount === 'heavy'
+          ? { no: 0.85, partly: 0.13, yes: 0.02 }
+          : { no: 0.3, partly: 0.6, yes: 0.1 }
+        : { yes: 0.95, partly: 0.04, no: 0.01 },
+      0.01,
+    ),
+  change: ({ percept, before }) => (before ? yes(changed(percept, before) ? 0.95 : 0.05) : null),
+}
+
+const smell = (word: string): Share => table(word === 'none' ? { none: 0.95 } : { [word]: 0.88, none: 0.1 }, 0.02)
+
+const changed = (now: Expectation['percept'], before: NonNullable<Expectation['before']>): boolean =>
+  now.solution?.colour.family !== before.solution?.colour.family ||
+  (now.deposit === null) !== (before.deposit === null) ||
+  now.deposit?.colour.family !== before.deposit?.colour.family ||
+  now.gases.length > 0
+
+function channelOf(id: string): Channel | undefined {
+  if (!id.startsWith('paper.')) return CHANNELS[id]
+  const paper = id.slice('paper.'.length)
+  return ({ percept }) => {
+    const reading = percept.papers.find((p) => p.paper === paper)
+    return reading ? ofColour(reading.to) : null
+  }
+}
+
+/** A value no percept speaks for: as likely as any other the channel has. */
+const neutral = (channel: string): number => 1 / Math.max(2, CHANNEL_BY_ID.get(channel)?.values?.length ?? 10)
+
+/** Probability of one observation given one percept. */
+export function likelihoodAt(observation: Observation, expectation: Expectation | null): number {
+  const chance = CHANCE[observation.certainty]
+  const flat = neutral(observation.channel)
+  const share = expectation && channelOf(observation.channel)?.(expectation)
+  const fitting = share ? share(observation.value) : flat
+  const p = Math.min(1, fitting)
+  return (1 - chance) * (observation.negated ? 1 - p : p) + chance * (observation.negated ? 1 - flat : flat)
+}
+
+/** Steps an observation may speak of: the look it names, else those after what it names, else every one that shows its channel. */
+export function stepsMeant({ observation, steps }: TraceObservation): readonly TraceStep[] {
+  if (observation.step !== undefined) {
+    const named = steps.filter((s) => s.index === observation.step)
+    if (named.length > 0) return named
+  }
+  const after = observation.after === undefined ? [] : stepsAfter(observation.after, steps)
+  const looks = (after.length > 0 ? after : steps).filter((s) => shows(s, observation.channel))
+  return looks.length > 0 ? looks : steps.slice(-1)
+}
+
+function shows(step: TraceStep, channel: string): boolean {
+  const last = step.recipe.steps.at(-1)
+  if (!last) return false
+  if (channel.startsWith('paper.')) return (last.do === 'dip' || last.do === 'hold') && last.paper === channel.slice('paper.'.length)
+  if (channel === 'smell' || channel === 'gas.smell') return last.do === 'smell' || last.do === 'warm' || last.do === 'boil'
+  if (channel.startsWith('gas.')) return last.do === 'warm' || last.do === 'boil' || last.do === 'add'
+  if (channel.startsWith('appearance.')) return last.do === 'look' || last.do === 'take'
+  return step.test === null || last.do === 'look'
+}
+
+/** Those after an addition of the named reagent, the last of them where excess is meant, or after heating. */
+function stepsAfter(after: string, steps: readonly TraceStep[]): readonly TraceStep[] {
+  const excess = after.startsWith('excess')
+  const name = after.replace(/^excess ?/, '')
+  let from = -1
+  steps.forEach((s, i) => {
+    const last = s.recipe.steps.at(-1)
+    if (!last) return
+    const heated = name === 'heating' && (last.do === 'warm' || last.do === 'boil')
+    const added = last.do === 'add' && (name === '' || reagentIs(last.reagent, name))
+    if ((heated || added) && (from < 0 || excess)) from = i
+  })
+  if (from < 0) return []
+  const later = steps.slice(from)
+  const next = later.findIndex((s, i) => i > 0 && ['add', 'warm', 'boil'].includes(s.recipe.steps.at(-1)?.do ?? ''))
+  return next < 0 ? later : later.slice(0, next)
+}
+
+function reagentIs(text: string, name: string): boolean {
+  const { reagent } = findReagent(text)
+  return reagent.replaceAll('-', ' ') === name || (name === 'acid' && reagent.endsWith('-acid'))
+}
+
+/**
+ * Probability of an observation under a hypothesis: the mean over the looks it may speak of.
+ * @param expect what the hypothesis shows at a step
+ */
+export function likelihood(traced: TraceObservation, expect: (step: TraceStep) => Expectation | null): number {
+  const meant = stepsMeant(traced)
+  if (meant.length === 0) return neutral(traced.observation.channel)
+  return meant.reduce((sum, step) => sum + likelihoodAt(traced.observation, expect(step)), 0) / meant.length
+}

@@ -1,0 +1,74 @@
+import { observationSchema, type Notebook, type Observation, type ObservationInput } from '../notebook'
+import { seenLook, type Seen, type SeenLook } from '../perception'
+import type { Salt } from '../species'
+import { Simulations, type Expectation } from './hypotheses'
+import { traceOf, type TraceStep } from './trace'
+
+/**
+ * What one `did` entry of a notebook shows with a known salt in the jar, in words: its looks, smells and papers, and any gas on the way.
+ * @throws NotebookError for a test that is not in the catalogue
+ */
+export function seenIn(notebook: Pick<Notebook, 'case' | 'entries'>, entry: string, salt: Salt, jitter: readonly [number, number, number]): Seen {
+  const simulations = new Simulations(notebook.case.sample.mg, notebook.case.drop_mL === undefined ? {} : { drop_mL: notebook.case.drop_mL })
+  const looks: SeenLook[] = []
+  for (const step of traceOf(notebook).steps) {
+    if (step.entry !== entry) continue
+    const expectation = simulations.expect(salt, step.recipe)
+    if (!expectation) continue
+    if (worthALook(step, expectation)) looks.push(lookAt(step, expectation, jitter))
+  }
+  return { format: 'foxing-seen/1', entry, looks }
+}
+
+/** Looks, smells and papers; a gas whenever there is one; and every step of work done freely, which is looked at as it goes. */
+function worthALook({ recipe, index, test }: TraceStep, { percept }: Expectation): boolean {
+  const doing = recipe.steps.at(-1)?.do
+  const asked = doing === 'look' || doing === 'hold' || doing === 'dip' || doing === 'smell'
+  return index >= 0 && (asked || test === null || percept.gases.length > 0)
+}
+
+const lookAt = (step: TraceStep, { percept, before }: Expectation, jitter: readonly [number, number, number]): SeenLook => ({
+  ...seenLook(percept, before, step.index, jitter),
+  vessel: step.vessel,
+})
+
+/** What a perfect observer would write doing some steps: the words of every look. */
+export function observationsOf(
+  steps: readonly TraceStep[],
+  expect: (step: TraceStep) => Expectation | null,
+): { step: TraceStep; observation: Observation }[] {
+  return steps.flatMap((step) => {
+    const expectation = expect(step)
+    if (!expectation || !worthALook(step, expectation)) return []
+    return observationsFromLook(lookAt(step, expectation, [0, 0, 0])).map((o) => ({ step, observation: observationSchema.parse(o) }))
+  })
+}
+
+/** A look written down word for word, as a quick and honest observer would. */
+export function observationsFromLook(look: SeenLook): ObservationInput[] {
+  const seen: ObservationInput[] = []
+  const say = (channel: string, value: string, negated = false): void =>
+    void seen.push({ channel, value, negated, vessel: look.vessel, step: look.step })
+  for (const { paper, to } of look.papers) say(`paper.${paper}`, to.family)
+  if (look.papers.length > 0) return seen
+  if (look.smell) {
+    say('smell', look.smell)
+    return seen
+  }
+  if (look.appearance) {
+    say('appearance.colour', look.appearance.colour.family)
+    say('appearance.form', look.appearance.form)
+    return seen
+  }
+  if (look.precipitate) {
+    say('precipitate.present', 'yes')
+    say('precipitate.colour', look.precipitate.colour.family)
+    say('precipitate.habit', look.precipitate.habit)
+    say('precipitate.amount', look.precipitate.amount)
+    if (look.dissolves) say('precipitate.dissolves', look.dissolves)
+  } else if (look.dissolves) say('precipitate.dissolves', 'yes')
+  else if (look.solution) say('precipitate.present', 'yes', true)
+  if (look.solution) say('solution.colour', look.solution.colour.family)
+  if (look.gas?.smell) say('gas.smell', look.gas.smell)
+  return seen
+}

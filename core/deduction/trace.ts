@@ -1,0 +1,166 @@
+import { expand, testById, UnknownTest, type Volumes } from '../catalogue'
+import { asAmended, type Notebook, type Observation } from '../notebook'
+import { vesselOf, type Step } from '../tube'
+
+/** A step of the notebook, with what led up to it in its vessel. */
+export interface TraceStep {
+  readonly entry: string
+  readonly test: string | null
+  /** Place in its test, −1 for a preparation. */
+  readonly index: number
+  readonly vessel: string
+  /** Every step that bears on what is seen here, in order, vessels renamed; the last is this step itself. */
+  readonly recipe: Recipe
+}
+
+/** Steps with vessels named in order of appearance, so that the same work in other tubes is the same recipe. */
+export interface Recipe {
+  readonly key: string
+  readonly steps: readonly Step[]
+}
+
+/** An observation with the steps it may speak of. */
+export interface TraceObservation {
+  readonly entry: string
+  readonly observation: Observation
+  readonly steps: readonly TraceStep[]
+}
+
+export interface Trace {
+  readonly steps: readonly TraceStep[]
+  readonly observations: readonly TraceObservation[]
+  /** Ids of the tests done, in order. */
+  readonly tests: readonly string[]
+  readonly volumes: ReadonlyMap<string, number>
+}
+
+/** Thrown when the notebook names a test that is not known; `path` is in the document. */
+export class NotebookError extends Error {
+  constructor(
+    readonly path: string,
+    readonly expected: string,
+  ) {
+    super(`${path}: ${expected}`)
+    this.name = 'NotebookError'
+  }
+}
+
+/**
+ * Reads the notebook into steps and observations.
+ * @throws NotebookError for a test that is not in the catalogue
+ */
+export function traceOf(notebook: Pick<Notebook, 'entries'>): Trace {
+  const volumes: Volumes = new Map()
+  const flat: Step[] = []
+  const steps: TraceStep[] = []
+  const observations: TraceObservation[] = []
+  const tests: string[] = []
+  let last: TraceStep[] = []
+  const latest = new Map<string, TraceStep[]>()
+  asAmended(notebook).forEach(({ entry, withdrawn }, position) => {
+    if (withdrawn) return
+    if ('did' in entry) {
+      last = []
+      let done
+      try {
+        done = expand(entry.did, volumes, testById)
+      } catch (error) {
+        if (error instanceof UnknownTest) throw new NotebookError(`entries.${position}.did.test`, `a test of the catalogue, not "${error.test}"`)
+        throw error
+      }
+      const touched = new Map<string, TraceStep[]>()
+      for (const { step, index, test } of done) {
+        flat.push(step)
+        const traced: TraceStep = { entry: entry.id, test, index, vessel: vesselOf(step), recipe: recipeOf(flat) }
+        steps.push(traced)
+        if (index >= 0) last.push(traced)
+        touched.set(traced.vessel, [...(touched.get(traced.vessel) ?? []), traced])
+        if (test && index >= 0 && tests.at(-1) !== test) tests.push(test)
+      }
+      for (const [vessel, traced] of touched) latest.set(vessel, traced)
+    } else if ('saw' in entry) {
+      const { vessel } = entry.saw
+      const about =
+        vessel === undefined ? last : last.some((s) => s.vessel === vessel) ? last.filter((s) => s.vessel === vessel) : (latest.get(vessel) ?? [])
+      observations.push({ entry: entry.id, observation: entry.saw, steps: about })
+    }
+  })
+  return { steps, observations, tests, volumes }
+}
+
+const onlyLooks = (step: Step): boolean => step.do === 'look' || step.do === 'dip' || step.do === 'hold' || step.do === 'smell'
+
+/**
+ * The last step of a procedure with just what bears on it: what was done and looked at in its vessel, and done in the vessels that was taken from. Portions taken out leave a vessel as it was, unless
+ * it had settled first; a stock made twice the same way is the same stock.
+ */
+export function recipeOf(procedure: readonly Step[]): Recipe {
+  const final = procedure.length - 1
+  const last = procedure[final]
+  if (!last) throw new RangeError('a recipe needs a step')
+  const needed = new Set([vesselOf(last)])
+  const settled = new Set(procedure.filter((s) => s.do === 'stand').map(vesselOf))
+  const kept: Step[] = [last]
+  if (last.do === 'take' && last.from !== 'sample') needed.add(last.from)
+  for (let i = final - 1; i >= 0; i--) {
+    const step = procedure[i]
+    if (!step || (onlyLooks(step) && !(step.do === 'look' && step.at === vesselOf(last)))) continue
+    const takesOut = step.do === 'take' && needed.has(step.from) && settled.has(step.from)
+    if (!needed.has(vesselOf(step)) && !takesOut) continue
+    kept.push(step)
+    if (step.do === 'take' && step.from !== 'sample') needed.add(step.from)
+  }
+  kept.reverse()
+  const names = new Map<string, string>()
+  const seen = new Set<string>()
+  const steps: Step[] = []
+  for (const step of kept) {
+    const renamed = rename(step, names)
+    const text = JSON.stringify(renamed)
+    if (renamed.do === 'dissolve' && seen.has(text)) continue
+    seen.add(text)
+    steps.push(renamed)
+  }
+  return { key: JSON.stringify(steps), steps }
+}
+
+function rename(step: Step, names: Map<string, string>): Step {
+  const to = (vessel: string): string => {
+    if (vessel === 'sample') return vessel
+    const known = names.get(vessel)
+    if (known) return known
+    const name = `v${names.size}`
+    names.set(vessel, name)
+    return name
+  }
+  switch (step.do) {
+    case 'take':
+      return { do: 'take', from: to(step.from), into: to(step.into), ...amount(step) }
+    case 'dissolve':
+      return { do: 'dissolve', into: to(step.into), mg: step.mg, in: step.in, mL: step.mL, hot: step.hot }
+    case 'add':
+      return { do: 'add', to: to(step.to), reagent: step.reagent, ...amount(step), ...(step.until ? { until: step.until } : {}) }
+    case 'dip':
+      return { do: 'dip', paper: step.paper, into: to(step.into), dry: step.dry }
+    case 'hold':
+      return { ...step, over: to(step.over) }
+    case 'smell':
+      return { do: 'smell', at: to(step.at) }
+    case 'look':
+      return { do: 'look', at: to(step.at) }
+    case 'cool':
+      return { do: 'cool', vessel: to(step.vessel), to: step.to }
+    default:
+      return { do: step.do, vessel: to(step.vessel), minutes: step.minutes }
+  }
+}
+
+const amount = (step: {
+  mg?: number | undefined
+  mL?: number | undefined
+  drops?: number | undefined
+}): { mg?: number; mL?: number; drops?: number } => ({
+  ...(step.mg === undefined ? {} : { mg: step.mg }),
+  ...(step.mL === undefined ? {} : { mL: step.mL }),
+  ...(step.drops === undefined ? {} : { drops: step.drops }),
+})

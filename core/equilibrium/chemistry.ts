@@ -1,0 +1,75 @@
+import { AQUEOUS, COMPONENTS, GASES, SOLIDS, type AqueousSpecies, type Gas, type Resolved, type Solid } from '../species'
+import { celsius, GAS_CONSTANT, kelvin, LN10, type Celsius } from '../units'
+import { Solver } from './solver'
+import { buildSystem, type System } from './system'
+
+/** A system together with the chemistry its rows stand for. */
+export interface Chemistry {
+  readonly system: System
+  readonly solver: Solver
+  /** Global component index of each local one; hydrogen is always the first. */
+  readonly components: readonly number[]
+  /** Local index by global one, or -1. */
+  readonly local: Int32Array
+  readonly aqueous: readonly AqueousSpecies[]
+  readonly gases: readonly Gas[]
+  readonly solids: readonly Solid[]
+  readonly temperature: Celsius
+}
+
+const REFERENCE = kelvin(celsius(25))
+
+/** ln K at a temperature by van ’t Hoff's equation with a constant enthalpy. */
+export const lnKAt = (species: { readonly logK: number; readonly enthalpy_kJ: number }, temperature: Celsius): number =>
+  species.logK * LN10 - ((species.enthalpy_kJ * 1000) / GAS_CONSTANT) * (1 / kelvin(temperature) - 1 / REFERENCE)
+
+/**
+ * Constants shifted together, to see what conclusions hang on: decimal logarithms added by species id. Deduction is tested on such
+ * a model, so that the model is not its own judge.
+ */
+export type Shift = ReadonlyMap<string, number>
+
+const cache = new Map<string, Chemistry>()
+const shiftKeys = new WeakMap<Shift, number>()
+let shifts = 0
+
+function keyOf(components: readonly number[], temperature: Celsius, shift: Shift | undefined): string {
+  let which = 0
+  if (shift) {
+    which = shiftKeys.get(shift) ?? 0
+    if (which === 0) shiftKeys.set(shift, (which = ++shifts))
+  }
+  return `${components.join()}@${temperature}#${which}`
+}
+
+/**
+ * The chemistry of some components at a temperature, remembered.
+ * @param present global component indices; hydrogen is added if missing
+ */
+export function chemistryOf(present: readonly number[], temperature: Celsius, shift?: Shift): Chemistry {
+  const components = [...new Set([0, ...present])].sort((a, b) => a - b)
+  const key = keyOf(components, temperature, shift)
+  const known = cache.get(key)
+  if (known) return known
+  const local = new Int32Array(COMPONENTS.length).fill(-1)
+  components.forEach((global, index) => (local[global] = index))
+  const within = (s: Resolved): boolean => s.terms.every(([component]) => (local[component] as number) >= 0)
+  const terms = (s: Resolved): [number, number][] => s.terms.map(([component, n]) => [local[component] as number, n])
+  const shifted = (s: Resolved, kind: string): number => lnKAt(s, temperature) + (shift?.get(`${kind}:${s.id}`) ?? 0) * LN10
+  const aqueous = AQUEOUS.filter(within)
+  const gases = GASES.filter(within)
+  const solids = SOLIDS.filter(within)
+  const system = buildSystem(
+    components.length,
+    [
+      ...aqueous.map((s) => ({ terms: terms(s), lnK: shifted(s, 'aqueous'), charge: s.formula.charge, gas: false })),
+      ...gases.map((s) => ({ terms: terms(s), lnK: shifted(s, 'gas'), charge: 0, gas: true })),
+    ],
+    solids.map((s) => ({ terms: terms(s), lnK: shifted(s, 'solid') })),
+    temperature,
+  )
+  const chemistry = { system, solver: new Solver(system), components, local, aqueous, gases, solids, temperature }
+  if (cache.size > 4000) cache.clear()
+  cache.set(key, chemistry)
+  return chemistry
+}

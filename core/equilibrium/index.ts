@@ -1,0 +1,4 @@
+export * from './activity'
+export * from './chemistry'
+export * from './solver'
+export * from './system'

@@ -1,0 +1,372 @@
+import { davies, IONIC_STRENGTH_LIMIT, SALTING_OUT } from './activity'
+import { ActiveSet } from './active-set'
+import type { System } from './system'
+
+/** What is in the vessel. Totals in mol by component; only the hydrogen total may be negative. */
+export interface Totals {
+  readonly totals: Float64Array
+  readonly volume_L: number
+  /** Gas space exchanging with the liquid, as volume / (R T) in mol/atm; 0 for none. */
+  readonly gasSpace: number
+  /** 1 where the pure phase may form; undefined lets all of them. */
+  readonly allowed?: Uint8Array
+}
+
+/** The answer, and where the next solve starts from. Amounts are concentrations, mol/L of liquid (a gas: mol per litre of liquid). */
+export interface State {
+  readonly lambda: Float64Array
+  readonly amounts: Float64Array
+  readonly phases: Float64Array
+  ionicStrength: number
+  iterations: number
+  /** False until a solve has filled it: the next one then starts cold. */
+  warm: boolean
+}
+
+export const newState = (system: System): State => ({
+  lambda: new Float64Array(system.components),
+  amounts: new Float64Array(system.species),
+  phases: new Float64Array(system.phases),
+  ionicStrength: 0,
+  iterations: 0,
+  warm: false,
+})
+
+/** Thrown when the iteration does not end: the problem is convex, so this is a bug or an impossible total. */
+export class EquilibriumError extends Error {
+  constructor(
+    message: string,
+    readonly residual: number,
+  ) {
+    super(message)
+    this.name = 'EquilibriumError'
+  }
+}
+
+const TOLERANCE = 1e-11
+const SATURATION_TOLERANCE = 1e-10
+const MAX_ITERATIONS = 400
+/** Beyond this ratio of the two sides of a balance the step is taken in its logarithm. */
+const FAR = 4
+const LARGEST_STEP = 30
+/** Halvings of the acidity range in a cold start: leaves about a third of a pH unit. */
+const GUESSES = 6
+
+/**
+ * Equilibrium as the convex problem: minimise Σ amounts − Σ totals·λ over λ, no pure phase supersaturated; the multipliers of
+ * the saturated phases are their amounts. Newton's method, the steps far from the balance damped in the logarithm, the
+ * phases by an active set; activity coefficients follow the ionic strength between steps and are frozen once it settles.
+ * Holds its own work space: one instance, one solve at a time.
+ */
+export class Solver {
+  private readonly total: Float64Array
+  private readonly gradient: Float64Array
+  private readonly positive: Float64Array
+  private readonly negative: Float64Array
+  private readonly shrink: Float64Array
+  private readonly hessian: Float64Array
+  private readonly step: Float64Array
+  private readonly trial: Float64Array
+  private readonly lnGamma = new Float64Array(17 * 17)
+  private readonly distinct: number[]
+  private readonly lnPlace = new Float64Array(2)
+  private readonly active: ActiveSet
+  private ionicStrength = 0
+
+  constructor(readonly system: System) {
+    const m = system.components
+    this.total = new Float64Array(m)
+    this.gradient = new Float64Array(m)
+    this.positive = new Float64Array(m)
+    this.negative = new Float64Array(m)
+    this.shrink = new Float64Array(m)
+    this.hessian = new Float64Array(m * m)
+    this.step = new Float64Array(m)
+    this.trial = new Float64Array(m)
+    this.active = new ActiveSet(system)
+    this.distinct = [...new Set(system.chargeSquared)]
+  }
+
+  /**
+   * Fills `state` with the equilibrium of `given`.
+   * @throws RangeError for totals that cannot be (a negative one other than the first component's, a volume not above zero)
+   * @throws EquilibriumError when the iteration does not end
+   */
+  solve(given: Totals, state: State): void {
+    this.load(given)
+    if (!state.warm) this.guess(state, given.allowed)
+    else this.makeFeasible(state, given.allowed)
+    this.useActivities(state.ionicStrength)
+    this.evaluate(state.lambda, state.amounts)
+    this.active.reset(state.phases, given.allowed)
+    let frozen = false
+    for (let iteration = 1; iteration <= MAX_ITERATIONS; iteration++) {
+      const worst = this.balance(state)
+      if (worst < TOLERANCE && frozen && this.active.settled) {
+        state.iterations = iteration
+        state.ionicStrength = this.ionicStrength
+        state.warm = true
+        return
+      }
+      this.assemble(state.amounts)
+      this.active.minimise(this.hessian, this.gradient, state.lambda, state.phases, this.step)
+      const largest = this.advance(state)
+      frozen = this.followActivities(state, largest)
+    }
+    throw new EquilibriumError('the equilibrium iteration did not end', this.balance(state))
+  }
+
+  private load(given: Totals): void {
+    const { total } = this
+    if (!(given.volume_L > 0)) throw new RangeError(`a volume must be above zero, not ${given.volume_L} L`)
+    for (let j = 0; j < total.length; j++) {
+      const t = (given.totals[j] as number) / given.volume_L
+      if (!Number.isFinite(t) || (t <= 0 && j > 0)) throw new RangeError(`component ${j} has the impossible total ${given.totals[j] ?? 'none'} mol`)
+      total[j] = t
+    }
+    this.lnPlace[0] = 0
+    this.lnPlace[1] = given.gasSpace > 0 ? Math.log(given.gasSpace / given.volume_L) : -Infinity
+  }
+
+  /**
+   * Cold start by predominance: at a given acidity each component is cut down until no species holds more of it than there is and no
+   * solid is supersaturated; the acidity is where the hydrogen balance of that picture changes sign.
+   */
+  private guess(state: State, allowed: Uint8Array | undefined): void {
+    state.ionicStrength = 0.1
+    this.useActivities(state.ionicStrength)
+    let acid = 5
+    let basic = -37
+    for (let k = 0; k < GUESSES; k++) {
+      const middle = (acid + basic) / 2
+      if (this.predominance(middle, state, allowed) > 0) acid = middle
+      else basic = middle
+    }
+    this.predominance((acid + basic) / 2, state, allowed)
+  }
+
+  /** Fills λ and the phases for one ln a(H+); returns hydrogen held less hydrogen present, mol/L. */
+  private predominance(lambdaH: number, state: State, allowed: Uint8Array | undefined): number {
+    const { components, species, start, columns, coefficients, lnK, chargeSquared, place } = this.system
+    const { lambda, amounts } = state
+    const { total, lnGamma, lnPlace } = this
+    lambda[0] = lambdaH
+    for (let j = 1; j < components; j++) lambda[j] = Math.log(total[j] as number)
+    for (let i = components; i < species; i++) {
+      const where = place[i] as number
+      let exponent = (lnK[i] as number) + (lnPlace[where] as number) - (where === 0 ? (lnGamma[chargeSquared[i] as number] as number) : 0)
+      let scarcest = Infinity
+      let lowered = -1
+      let coefficient = 1
+      for (let k = start[i] as number; k < (start[i + 1] as number); k++) {
+        const j = columns[k] as number
+        const a = coefficients[k] as number
+        exponent += a * (lambda[j] as number)
+        if (j > 0 && (total[j] as number) / a < scarcest) {
+          scarcest = (total[j] as number) / a
+          lowered = j
+          coefficient = a
+        }
+      }
+      if (lowered < 0 || exponent <= Math.log(scarcest)) continue
+      lambda[lowered] = (lambda[lowered] as number) - (exponent - Math.log(scarcest)) / coefficient
+    }
+    state.phases.fill(0)
+    this.makeFeasible(state, allowed)
+    this.evaluate(lambda, amounts)
+    let balance = -(total[0] as number)
+    for (let i = 0; i < species; i++)
+      for (let k = start[i] as number; k < (start[i + 1] as number); k++)
+        if (columns[k] === 0) balance += (coefficients[k] as number) * (amounts[i] as number)
+    const { phases, phaseStart, phaseColumns, phaseCoefficients } = this.system
+    for (let p = 0; p < phases; p++)
+      for (let k = phaseStart[p] as number; k < (phaseStart[p + 1] as number); k++)
+        if (phaseColumns[k] === 0) balance += (phaseCoefficients[k] as number) * (state.phases[p] as number)
+    return balance
+  }
+
+  /** Lowers components until no allowed phase is supersaturated: the active set then starts inside its walls. */
+  private makeFeasible(state: State, allowed: Uint8Array | undefined): void {
+    const s = this.system
+    for (let p = 0; p < s.phases; p++) {
+      if (allowed?.[p] === 0) continue
+      let index = s.phaseLnK[p] as number
+      let lowered = -1
+      let coefficient = 1
+      let scarcest = Infinity
+      for (let k = s.phaseStart[p] as number; k < (s.phaseStart[p + 1] as number); k++) {
+        const j = s.phaseColumns[k] as number
+        const a = s.phaseCoefficients[k] as number
+        index += a * (state.lambda[j] as number)
+        if (j === 0 || a <= 0) continue
+        const share = (this.total[j] as number) / a
+        if (share < scarcest) {
+          scarcest = share
+          lowered = j
+          coefficient = a
+        }
+      }
+      if (index > SATURATION_TOLERANCE && lowered >= 0) {
+        state.lambda[lowered] = (state.lambda[lowered] as number) - index / coefficient
+        if (state.phases[p] === 0) state.phases[p] = scarcest
+      }
+    }
+  }
+
+  private useActivities(ionicStrength: number): void {
+    this.ionicStrength = ionicStrength
+    const f = this.system.slope * davies(ionicStrength)
+    for (const z2 of this.distinct) this.lnGamma[z2] = z2 === 0 ? SALTING_OUT * Math.min(ionicStrength, IONIC_STRENGTH_LIMIT) : -f * z2
+  }
+
+  private evaluate(lambda: Float64Array, amounts: Float64Array): void {
+    const { species, start, columns, coefficients, lnK, chargeSquared, place } = this.system
+    const { lnGamma, lnPlace } = this
+    for (let i = 0; i < species; i++) {
+      const where = place[i] as number
+      let exponent = (lnK[i] as number) + (lnPlace[where] as number)
+      if (where === 0) exponent -= lnGamma[chargeSquared[i] as number] as number
+      const end = start[i + 1] as number
+      for (let k = start[i] as number; k < end; k++) exponent += (coefficients[k] as number) * (lambda[columns[k] as number] as number)
+      amounts[i] = Math.exp(exponent > 200 ? 200 : exponent)
+    }
+  }
+
+  /** Both sides of every balance, their difference the gradient; returns the worst relative difference, phases included. */
+  private balance(state: State): number {
+    const { species, start, columns, coefficients, phases, phaseStart, phaseColumns, phaseCoefficients, components } = this.system
+    const { gradient, positive, negative, total } = this
+    const { amounts } = state
+    for (let j = 0; j < components; j++) {
+      const t = total[j] as number
+      positive[j] = t < 0 ? -t : 0
+      negative[j] = t > 0 ? t : 0
+      gradient[j] = -t
+    }
+    for (let i = 0; i < species; i++) {
+      const n = amounts[i] as number
+      const end = start[i + 1] as number
+      for (let k = start[i] as number; k < end; k++) {
+        const j = columns[k] as number
+        const held = (coefficients[k] as number) * n
+        gradient[j] = (gradient[j] as number) + held
+        if (held > 0) positive[j] = (positive[j] as number) + held
+        else negative[j] = (negative[j] as number) - held
+      }
+    }
+    for (let p = 0; p < phases; p++) {
+      const x = state.phases[p] as number
+      if (x === 0) continue
+      for (let k = phaseStart[p] as number; k < (phaseStart[p + 1] as number); k++) {
+        const j = phaseColumns[k] as number
+        const held = (phaseCoefficients[k] as number) * x
+        if (held > 0) positive[j] = (positive[j] as number) + held
+        else negative[j] = (negative[j] as number) - held
+      }
+    }
+    let worst = 0
+    for (let j = 0; j < components; j++) {
+      const up = positive[j] as number
+      const down = negative[j] as number
+      const off = Math.abs(up - down) / (up + down)
+      if (off > worst) worst = off
+    }
+    return worst
+  }
+
+  /** The Hessian Σ n a aᵀ, species of a component in far excess scaled down and scarce components weighted up, so that a far step is one in logarithms. */
+  private assemble(amounts: Float64Array): void {
+    const { components, species, pairStart, pairs, pairCoefficients, start, columns, coefficients } = this.system
+    const { hessian, positive, negative, shrink } = this
+    let far = false
+    hessian.fill(0)
+    for (let j = 0; j < components; j++) {
+      const up = positive[j] as number
+      const down = negative[j] as number
+      shrink[j] = 1
+      if (up > FAR * down && down > 0) {
+        shrink[j] = (up - down) / Math.log(up / down) / up
+        far = true
+      } else if (down > FAR * up) {
+        hessian[j * components + j] = (down - up) / Math.log(down / Math.max(up, 1e-300)) - up
+      }
+    }
+    for (let i = 0; i < species; i++) {
+      let n = amounts[i] as number
+      if (far) {
+        let factor = 1
+        for (let k = start[i] as number; k < (start[i + 1] as number); k++) {
+          if ((coefficients[k] as number) > 0) factor = Math.min(factor, shrink[columns[k] as number] as number)
+        }
+        n *= factor
+      }
+      const end = pairStart[i + 1] as number
+      for (let k = pairStart[i] as number; k < end; k++) {
+        const at = pairs[k] as number
+        hessian[at] = (hessian[at] as number) + (pairCoefficients[k] as number) * n
+      }
+    }
+  }
+
+  /** Goes along the step, shortened until the slope along it has not turned up by more than half; returns the largest change of any λ. */
+  private advance(state: State): number {
+    const { step, trial, gradient } = this
+    const m = step.length
+    let largest = 0
+    let slope = 0
+    for (let j = 0; j < m; j++) {
+      const d = Math.abs(step[j] as number)
+      if (d > largest) largest = d
+      slope += (step[j] as number) * (gradient[j] as number)
+    }
+    let t = largest > LARGEST_STEP ? LARGEST_STEP / largest : 1
+    for (let tries = 0; ; tries++) {
+      for (let j = 0; j < m; j++) trial[j] = (state.lambda[j] as number) + t * (step[j] as number)
+      this.evaluate(trial, state.amounts)
+      if (largest < 1e-3 || tries >= 40) break
+      const after = this.slopeAlong(state.amounts)
+      if (after <= 0.5 * Math.abs(slope)) break
+      // The slope is monotone along the step: the secant brackets the root, kept away from both ends.
+      t *= Math.min(0.6, Math.max(0.1, slope / (slope - after)))
+    }
+    state.lambda.set(trial)
+    if (t < 1) this.active.shorten(state.phases, t)
+    return t * largest
+  }
+
+  private slopeAlong(amounts: Float64Array): number {
+    const { species, start, columns, coefficients, components } = this.system
+    const { step, total } = this
+    let slope = 0
+    for (let j = 0; j < components; j++) slope -= (total[j] as number) * (step[j] as number)
+    for (let i = 0; i < species; i++) {
+      let along = 0
+      const end = start[i + 1] as number
+      for (let k = start[i] as number; k < end; k++) along += (coefficients[k] as number) * (step[columns[k] as number] as number)
+      slope += along * (amounts[i] as number)
+    }
+    return slope
+  }
+
+  /** Lets the activity coefficients follow the ionic strength; true once it no longer moves. */
+  private followActivities(state: State, largest: number): boolean {
+    const { species, chargeSquared, place } = this.system
+    const { amounts } = state
+    let doubled = 0
+    for (let i = 0; i < species; i++) doubled += (chargeSquared[i] as number) * (amounts[i] as number)
+    const strength = Math.min(doubled / 2, IONIC_STRENGTH_LIMIT)
+    const moved = Math.abs(strength - this.ionicStrength)
+    if (moved <= 1e-8 * (strength + 1e-6)) return true
+    if (largest > 3) return false
+    const before = Float64Array.from(this.distinct, (z2) => this.lnGamma[z2] as number)
+    this.useActivities(strength)
+    const factor = FACTORS
+    this.distinct.forEach((z2, k) => {
+      factor[z2] = Math.exp((before[k] as number) - (this.lnGamma[z2] as number))
+    })
+    for (let i = 0; i < species; i++) if (place[i] === 0) amounts[i] = (amounts[i] as number) * (factor[chargeSquared[i] as number] as number)
+    return false
+  }
+}
+
+const FACTORS = new Float64Array(17 * 17)

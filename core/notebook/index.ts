@@ -1,0 +1,4 @@
+export * from './amend'
+export * from './schema'
+export * from './shorthand'
+export * from './words'

@@ -1,0 +1,79 @@
+import { z } from 'zod'
+import { stepSchema, type Known } from '../tube'
+import { CERTAINTIES, CHANNEL_BY_ID } from '../vocabulary'
+
+/** One thing seen, as written down. `value` is free text checked against the channel's words where it has any. */
+export const observationSchema = z
+  .looseObject({
+    vessel: z.string().max(24).optional(),
+    channel: z.string(),
+    value: z.string().max(80).default('yes'),
+    negated: z.boolean().default(false),
+    degree: z.string().max(40).optional(),
+    after: z.string().max(80).optional(),
+    certainty: z.enum(CERTAINTIES).default('sure'),
+    /** Which look of a catalogue test this belongs to, counted from 0 among its steps. */
+    step: z.number().int().nonnegative().optional(),
+  })
+  .superRefine((observation, context) => {
+    if (!CHANNEL_BY_ID.has(observation.channel))
+      context.addIssue({ code: 'custom', path: ['channel'], message: 'a channel of the vocabulary (see "catalogue")' })
+  })
+export type Observation = Known<z.infer<typeof observationSchema>>
+export type ObservationInput = Known<z.input<typeof observationSchema>>
+
+/** A catalogue test done in the named tube: a new tube is filled from the sample as the test says, a filled one is used as it is. */
+export const testDoneSchema = z.looseObject({ test: z.string(), on: z.string().min(1).max(24) })
+export type TestDone = Known<z.infer<typeof testDoneSchema>>
+
+export const didSchema = z.union([stepSchema, testDoneSchema])
+export type Did = Known<z.infer<typeof didSchema>>
+
+export const CLAIMS = ['may be present', 'present', 'confirmed', 'absent'] as const
+export const concludedSchema = z.looseObject({
+  species: z.string().min(1).max(80),
+  claim: z.enum(CLAIMS),
+  citing: z.array(z.string()).default([]),
+})
+export type Concluded = Known<z.infer<typeof concludedSchema>>
+
+const head = { id: z.string().min(1).max(64), at: z.string().max(40) }
+/** One line of the notebook: exactly one of did, saw, note, concluded, amended. */
+export const entrySchema = z.union([
+  z.looseObject({ ...head, did: didSchema }),
+  z.looseObject({ ...head, saw: observationSchema }),
+  z.looseObject({ ...head, note: z.string().max(4000) }),
+  z.looseObject({ ...head, concluded: concludedSchema }),
+  z.looseObject({ ...head, amended: z.looseObject({ entry: z.string(), with: z.record(z.string(), z.json()) }) }),
+])
+export type Entry = Known<z.infer<typeof entrySchema>>
+
+export const SCHOOL_WORDINGS = ['graded', 'plain'] as const
+export const caseSchema = z.looseObject({
+  kind: z.enum(['salt', 'mixture', 'organic']).default('salt'),
+  school: z
+    .looseObject({
+      /** Independent positive tests that "confirmed" takes. */
+      confirmations: z.number().int().min(1).max(3).default(2),
+      wording: z.enum(SCHOOL_WORDINGS).default('graded'),
+      spelling: z.enum(['iupac', 'british', 'american']).default('iupac'),
+    })
+    .default({ confirmations: 2, wording: 'graded', spelling: 'iupac' }),
+  maxCations: z.number().int().positive().max(6).optional(),
+  maxAnions: z.number().int().positive().max(4).optional(),
+  reagents: z.array(z.string()).optional(),
+  colourVision: z.enum(['usual', 'protan', 'deutan', 'tritan']).default('usual'),
+  sample: z.looseObject({ mg: z.number().positive().default(500) }).default({ mg: 500 }),
+  drop_mL: z.number().positive().max(0.2).optional(),
+})
+export type Case = Known<z.infer<typeof caseSchema>>
+
+export const notebookSchema = z.looseObject({
+  format: z.literal('foxing-notebook/1'),
+  id: z.union([z.string(), z.number()]).optional(),
+  case: caseSchema.default(() => caseSchema.parse({})),
+  entries: z.array(entrySchema).max(5000),
+})
+export type Notebook = Known<z.infer<typeof notebookSchema>>
+
+export const isTest = (did: Did): did is TestDone => 'test' in did

@@ -1,0 +1,75 @@
+import type { Step } from '../tube'
+import type { Observation } from './schema'
+
+const count = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`
+const amount = (step: { mg?: number | undefined; mL?: number | undefined; drops?: number | undefined; until?: string | undefined }): string => {
+  if (step.mL !== undefined) return `${step.mL} mL`
+  if (step.drops !== undefined) return count(step.drops, 'drop', 'drops')
+  if (step.mg !== undefined) return step.mg >= 100 ? `${step.mg / 1000} g` : `${step.mg} mg`
+  return step.until ? `until ${step.until.replaceAll('-', ' ')}` : ''
+}
+const time = (minutes: number | undefined): string => count(minutes ?? 1, 'minute', 'minutes')
+
+/** A step in words, as one would write it in the first column. */
+export function sayStep(step: Step): string {
+  switch (step.do) {
+    case 'take':
+      return `take ${amount(step)} of ${step.from === 'sample' ? 'the sample' : step.from === 'OS' ? 'the solution' : step.from}`
+    case 'dissolve':
+      return `dissolve ${step.mg === undefined ? 'all' : amount({ mg: step.mg })} in ${step.mL} mL of ${step.hot ? 'hot ' : ''}${step.in}`
+    case 'add':
+      return `add ${step.reagent}, ${amount(step)}`
+    case 'shake':
+      return 'shake'
+    case 'stand':
+      return `let stand ${time(step.minutes)}`
+    case 'warm':
+      return `warm in the bath ${time(step.minutes)}`
+    case 'boil':
+      return `boil ${time(step.minutes)}`
+    case 'cool':
+      return step.to === 'ice' ? 'cool in ice' : 'cool'
+    case 'dip':
+      return `dip ${step.paper} into ${step.into === 'OS' ? 'the solution' : 'it'}`
+    case 'hold':
+      return `hold ${step.dry ? 'dry' : 'moist'} ${step.paper ?? (step.splint ? `${step.splint} splint` : `a rod dipped in ${step.rod ?? ''}`)} over it`
+    case 'smell':
+      return 'smell, wafting'
+    case 'look':
+      return 'look'
+  }
+}
+
+/** Whole sentences for yes-or-no channels, where "precipitate: yes" would be no way to write. */
+const PLAIN: Readonly<Record<string, readonly [yes: string, no: string]>> = {
+  'precipitate.present': ['precipitate', 'no precipitate'],
+  'gas.present': ['gas', 'no gas'],
+  change: ['changes', 'no change'],
+}
+const DISSOLVES: Readonly<Record<string, string>> = { yes: 'dissolves', partly: 'dissolves partly', no: 'does not dissolve' }
+
+/** An observation in words: `white precipitate`, `dissolves in excess ammonia`, `red litmus paper: blue`. */
+export function sayObservation(observation: Pick<Observation, 'channel' | 'value' | 'negated' | 'degree' | 'after' | 'certainty'>): string {
+  const { channel, value, negated, degree, after, certainty } = observation
+  const doubt = certainty === 'unsure' ? ' (?)' : certainty === 'fairly' ? ' (fairly sure)' : ''
+  return `${body(channel, value, negated, degree)}${after ? whenWords(channel, after) : ''}${doubt}`
+}
+
+const whenWords = (channel: string, after: string): string =>
+  channel === 'precipitate.dissolves' && after !== 'heating' ? ` in ${after}` : ` after ${after}`
+
+function body(channel: string, value: string, negated: boolean, degree: string | undefined): string {
+  const plain = PLAIN[channel]
+  if (plain) return negated || value === 'no' ? plain[1] : plain[0]
+  if (channel === 'precipitate.dissolves') return DISSOLVES[negated ? (value === 'yes' ? 'no' : 'yes') : value] ?? value
+  const word = `${negated ? 'not ' : ''}${degree ? `${degree} ` : ''}${value}`
+  if (channel.startsWith('paper.')) return `${channel.slice('paper.'.length)}: ${word}`
+  if (channel === 'smell') return value === 'none' ? 'no smell' : `smell: ${word}`
+  const [what] = channel.split('.')
+  if (what === 'solution') return `liquid ${word}`
+  if (what === 'appearance') return word
+  return what === 'precipitate' ? word : `${channel.replaceAll('.', ' ')}: ${word}`
+}
+
+/** Several observations of one look as one phrase: `precipitate, white, curdy`. */
+export const sayObservations = (observations: readonly Parameters<typeof sayObservation>[0][]): string => observations.map(sayObservation).join(', ')

@@ -1,0 +1,6 @@
+export * from './appearance'
+export * from './colour'
+export * from './papers'
+export * from './percept'
+export * from './simulate'
+export * from './seen'

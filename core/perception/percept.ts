@@ -1,0 +1,58 @@
+import type { Amount, Clarity, Form, HabitWord, Heat, Paper, Rests, Smell, Speed, Splint, Vigour } from '../vocabulary'
+import type { Colour } from './colour'
+
+export interface PrecipitatePercept {
+  readonly species: string
+  readonly colour: Colour
+  readonly habit: HabitWord
+  readonly amount: Amount
+  readonly rests: Rests
+}
+
+export interface GasPercept {
+  readonly species: string
+  readonly vigour: Vigour
+  readonly colour: Colour
+  readonly smell: Smell | null
+}
+
+export interface PaperPercept {
+  readonly paper: Paper
+  readonly from: Colour
+  readonly to: Colour
+}
+
+/** What there was to see after one step; `foxing-percepts/1`. */
+export interface Percept {
+  readonly step: number
+  readonly vessel: string
+  readonly pH: number | null
+  readonly temperature: number
+  /** The dry sample, where the vessel holds no liquid. */
+  readonly appearance: { readonly colour: Colour; readonly form: Form } | null
+  readonly solution: { readonly colour: Colour; readonly clarity: Clarity } | null
+  readonly precipitates: readonly PrecipitatePercept[]
+  /** The solid as one eye sees it: all of them together. */
+  readonly deposit: { readonly colour: Colour; readonly habit: HabitWord; readonly amount: Amount; readonly rests: Rests } | null
+  /** Whether the solid there was before this step has gone. */
+  readonly dissolved: 'yes' | 'partly' | 'no' | null
+  readonly layers: readonly []
+  readonly gases: readonly GasPercept[]
+  readonly papers: readonly PaperPercept[]
+  readonly splint?: Splint
+  readonly smoke?: Colour
+  readonly smell: Smell | null
+  readonly heat: Heat
+  readonly speed: Speed
+  readonly drops?: number
+  /** Ions that what is seen holds: in the solid, the gas, or the colour of the liquid. */
+  readonly shows: readonly string[]
+  readonly equation: string | null
+  readonly equations: readonly string[]
+}
+
+export interface Percepts {
+  readonly format: 'foxing-percepts/1'
+  readonly id?: string | number
+  readonly steps: readonly Percept[]
+}

@@ -1,0 +1,89 @@
+import {
+  AMOUNTS,
+  type Amount,
+  type Clarity,
+  type Family,
+  type Form,
+  type HabitWord,
+  type Heat,
+  type Paper,
+  type Rests,
+  type Smell,
+  type Vigour,
+} from '../vocabulary'
+import type { Colour } from './colour'
+import type { Percept } from './percept'
+
+/** A colour as it may leave the server for a secret sample: its words, and a drawn colour that is coarse and varied on purpose. */
+export interface SeenColour {
+  readonly name: string
+  readonly family: Family
+  readonly drawn: string
+}
+
+/** One look, in words only: no species, equation, pH or exact colour. */
+export interface SeenLook {
+  /** Place of the step in its test. */
+  readonly step: number
+  readonly vessel: string
+  readonly appearance: { readonly colour: SeenColour; readonly form: Form } | null
+  readonly solution: { readonly colour: SeenColour; readonly clarity: Clarity } | null
+  readonly precipitate: { readonly colour: SeenColour; readonly habit: HabitWord; readonly amount: Amount; readonly rests: Rests } | null
+  readonly dissolves: 'yes' | 'partly' | 'no' | null
+  readonly gas: { readonly colour: SeenColour; readonly vigour: Vigour; readonly smell: Smell | null } | null
+  readonly papers: readonly { readonly paper: Paper; readonly from: SeenColour; readonly to: SeenColour }[]
+  readonly smell: Smell | null
+  readonly heat: Heat
+}
+
+/** What one entry of work on a secret sample showed. */
+export interface Seen {
+  readonly format: 'foxing-seen/1'
+  readonly entry: string
+  readonly looks: readonly SeenLook[]
+}
+
+/** Steps of each of red, green and blue that a drawn colour is rounded to. */
+const LEVELS = 11
+
+/**
+ * Rounds a colour coarsely after shifting it by the case's own secret, so that the drawing cannot be measured.
+ * @param jitter three numbers within ±1, fixed for a case
+ */
+export function drawn(hex: string, jitter: readonly [number, number, number]): string {
+  const channel = (at: number, shift: number): string => {
+    const value = parseInt(hex.slice(at, at + 2), 16) / 255 + (shift * 0.5) / (LEVELS - 1)
+    const rounded = Math.round(Math.min(1, Math.max(0, value)) * (LEVELS - 1)) / (LEVELS - 1)
+    return Math.round(rounded * 255)
+      .toString(16)
+      .padStart(2, '0')
+  }
+  return `#${channel(1, jitter[0])}${channel(3, jitter[1])}${channel(5, jitter[2])}`
+}
+
+/** Whether the solid there was at an earlier look is gone by now; null where there was none. */
+export function dissolvedSince(percept: Percept, before: Percept | null): 'yes' | 'partly' | 'no' | null {
+  if (!before?.deposit) return null
+  if (!percept.deposit) return 'yes'
+  const fewer = AMOUNTS.indexOf(before.deposit.amount) - AMOUNTS.indexOf(percept.deposit.amount)
+  return percept.dissolved === 'partly' || fewer > 1 ? 'partly' : 'no'
+}
+
+/** Reduces a percept to its words. */
+export function seenLook(percept: Percept, before: Percept | null, step: number, jitter: readonly [number, number, number]): SeenLook {
+  const colour = ({ name, family, hex }: Colour): SeenColour => ({ name, family, drawn: family === 'colourless' ? '#ffffff' : drawn(hex, jitter) })
+  const { appearance, solution, deposit, gases } = percept
+  const [gas] = gases
+  return {
+    step,
+    vessel: percept.vessel,
+    appearance: appearance && { colour: colour(appearance.colour), form: appearance.form },
+    solution: solution && { colour: colour(solution.colour), clarity: solution.clarity },
+    precipitate: deposit && { colour: colour(deposit.colour), habit: deposit.habit, amount: deposit.amount, rests: deposit.rests },
+    dissolves: dissolvedSince(percept, before),
+    gas: gas ? { colour: colour(gas.colour), vigour: gas.vigour, smell: gas.smell } : null,
+    papers: percept.papers.map(({ paper, from, to }) => ({ paper, from: colour(from), to: colour(to) })),
+    smell: percept.smell,
+    heat: percept.heat,
+  }
+}

@@ -1,0 +1,2 @@
+export * from './equation'
+export * from './rules'

@@ -1,0 +1,118 @@
+import { testById } from '../catalogue'
+import { reason, type Reasoning, type Standing, type TraceStep } from '../deduction'
+import { asAmended, isTest, sayObservation, sayStep, type AmendedEntry, type Concluded, type Notebook } from '../notebook'
+
+/** One row of the three columns. */
+export interface Row {
+  readonly entry: string
+  readonly at: string
+  readonly test: string
+  readonly steps: readonly string[]
+  readonly observations: readonly { readonly entry: string; readonly text: string; readonly amendedFrom: string | null }[]
+  readonly inference: readonly string[]
+  readonly equations: readonly string[]
+}
+
+/** The report as a document, before any format. */
+export interface ReportDocument {
+  readonly title: string
+  readonly kind: string
+  readonly rows: readonly Row[]
+  readonly notes: readonly { readonly at: string; readonly text: string }[]
+  readonly conclusions: readonly { readonly species: string; readonly claim: string; readonly citing: readonly string[] }[]
+  readonly standings: readonly Pick<Standing, 'species' | 'status' | 'probability'>[]
+  readonly formulae: readonly { readonly formula: string; readonly probability: number }[]
+  readonly conflicts: readonly string[]
+  readonly safety: string
+}
+
+const SAFETY = 'Foxing teaches and keeps records; it is not a risk assessment. Follow your supervisor, the local code and the safety data sheets.'
+
+/** From here on the equations of the likeliest salt are worth printing. */
+const EQUATIONS_FROM = 0.5
+
+/**
+ * The notebook as a report.
+ * @throws NotebookError for a test that is not in the catalogue
+ */
+export function documentOf(notebook: Pick<Notebook, 'case' | 'entries'>, title: string): ReportDocument {
+  const reasoning = reason(notebook)
+  const entries = asAmended(notebook)
+  const rows = rowsOf(entries, reasoning)
+  return {
+    title,
+    kind: notebook.case.kind,
+    rows,
+    notes: entries.flatMap(({ entry }) => ('note' in entry ? [{ at: entry.at, text: entry.note }] : [])),
+    conclusions: entries.flatMap(({ entry, withdrawn }) => ('concluded' in entry && !withdrawn ? [conclusion(entry.concluded, rows)] : [])),
+    standings: reasoning.standings.map(({ species, status, probability }) => ({
+      species,
+      status,
+      probability: Math.round(probability * 1000) / 1000,
+    })),
+    formulae: reasoning.formulae.filter((f) => f.probability > 0.005).map((f) => ({ ...f, probability: Math.round(f.probability * 1000) / 1000 })),
+    conflicts: reasoning.conflicts.map((c) => c.because),
+    safety: SAFETY,
+  }
+}
+
+/** Citations name rows as the reader counts them. */
+function conclusion(concluded: Concluded, rows: readonly Row[]): ReportDocument['conclusions'][number] {
+  const citing = concluded.citing.map((id) => {
+    const at = rows.findIndex((row) => row.entry === id || row.observations.some((o) => o.entry === id))
+    return at < 0 ? id : `row ${at + 1}`
+  })
+  return { species: concluded.species, claim: concluded.claim, citing: [...new Set(citing)] }
+}
+
+function rowsOf(entries: readonly AmendedEntry[], reasoning: Reasoning): Row[] {
+  const { trace } = reasoning
+  const rowOf = new Map<string, string>()
+  for (const { entry, steps } of trace.observations) rowOf.set(entry, steps[0]?.entry ?? '')
+  return entries.flatMap(({ entry, withdrawn }) => {
+    if (!('did' in entry) || withdrawn) return []
+    const steps = trace.steps.filter((s) => s.entry === entry.id)
+    const mine = entries.filter((e) => 'saw' in e.entry && !e.withdrawn && rowOf.get(e.entry.id) === entry.id)
+    const observations = mine.flatMap(({ entry: saw, original }) =>
+      'saw' in saw
+        ? [{ entry: saw.id, text: sayObservation(saw.saw), amendedFrom: original && 'saw' in original ? sayObservation(original.saw) : null }]
+        : [],
+    )
+    const { did } = entry
+    return [
+      {
+        entry: entry.id,
+        at: entry.at,
+        test: isTest(did) ? `${testById.get(did.test)?.title ?? did.test}, tube ${did.on}` : sayStep(did),
+        steps: isTest(did) ? steps.flatMap((s) => sayOf(s)) : [],
+        observations,
+        inference: inferencesOf(new Set(observations.map((o) => o.entry)), reasoning),
+        equations: observations.length > 0 ? equationsOf(steps, reasoning) : [],
+      },
+    ]
+  })
+}
+
+const sayOf = (traced: TraceStep): string[] => {
+  const step = traced.recipe.steps.at(-1)
+  if (!step || step.do === 'look') return []
+  return [sayStep(step.do === 'take' && step.from !== 'sample' ? { ...step, from: 'OS' } : step)]
+}
+
+/** What one row's observations say together, ion by ion, strongest first. */
+export function inferencesOf(entries: ReadonlySet<string>, { standings }: Pick<Reasoning, 'standings'>): string[] {
+  return standings
+    .map(({ species, evidence }) => ({ species, weight: evidence.reduce((sum, e) => (entries.has(e.entry) ? sum + e.weight : sum), 0) }))
+    .filter(({ weight }) => Math.abs(weight) >= 0.5)
+    .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight))
+    .map(({ species, weight }) =>
+      weight > 0 ? `${species} ${weight > 1.5 ? 'is indicated' : 'may be present'}` : `${weight < -1.5 ? 'no' : 'hardly'} ${species}`,
+    )
+}
+
+function equationsOf(steps: readonly TraceStep[], { formulae, hypotheses, simulations }: Reasoning): string[] {
+  const best = formulae[0]
+  const salt = hypotheses.find((h) => h.salt.id === best?.formula)?.salt
+  if (!best || !salt || best.probability < EQUATIONS_FROM) return []
+  return [...new Set(steps.flatMap((s) => simulations.expect(salt, s.recipe)?.percept.equations ?? []))]
+}

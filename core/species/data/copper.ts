@@ -1,0 +1,75 @@
+import { logK } from '../define'
+import type { AqueousData, SolidData, Spectrum } from '../types'
+
+/** Band positions and strengths of the d–d bands are those of the aqua ion and the ammines in the standard texts. */
+const aqua: Spectrum = { bands: [{ peak_nm: 810, absorptivity: 12, width_cm: 4600 }], source: 'jorgensen' }
+const ammine = (peak_nm: number, absorptivity: number): Spectrum => ({
+  bands: [{ peak_nm, absorptivity, width_cm: 4800 }],
+  source: 'bjerrum',
+})
+/** The chloro complexes keep a d–d band and add a charge-transfer band whose tail reaches the violet: hence green. */
+const chloro = (absorptivity: number, chargeTransfer: number, peak_nm: number): Spectrum => ({
+  bands: [
+    { peak_nm: 860, absorptivity, width_cm: 4600 },
+    { peak_nm, absorptivity: chargeTransfer, width_cm: 6500 },
+  ],
+  source: 'brugger',
+})
+
+export const copperAqueous: readonly AqueousData[] = [
+  { formula: 'Cu^2+', name: 'copper(II)', spectrum: aqua },
+  { formula: 'CuOH^+', from: { 'Cu^2+': 1, 'H^+': -1 }, logK: logK(-7.95, 'brown-ekberg', { dH: 36 }), spectrum: aqua },
+  { formula: 'Cu(OH)2', from: { 'Cu^2+': 1, 'H^+': -2 }, logK: logK(-16.2, 'brown-ekberg') },
+  { formula: 'Cu(OH)3^-', from: { 'Cu^2+': 1, 'H^+': -3 }, logK: logK(-26.6, 'brown-ekberg') },
+  {
+    formula: 'Cu(OH)4^2-',
+    name: 'tetrahydroxocuprate(II)',
+    from: { 'Cu^2+': 1, 'H^+': -4 },
+    logK: logK(-39.7, 'brown-ekberg'),
+    spectrum: { bands: [{ peak_nm: 640, absorptivity: 33, width_cm: 4800 }], source: 'jorgensen' },
+  },
+  { formula: 'Cu2(OH)2^2+', from: { 'Cu^2+': 2, 'H^+': -2 }, logK: logK(-10.43, 'brown-ekberg', { dH: 76 }), spectrum: aqua },
+  { formula: 'CuNH3^2+', from: { 'Cu^2+': 1, NH3: 1 }, logK: logK(4.15, 'bjerrum', { dH: -23, I: 2 }), spectrum: ammine(745, 20) },
+  { formula: 'Cu(NH3)2^2+', from: { 'Cu^2+': 1, NH3: 2 }, logK: logK(7.65, 'bjerrum', { dH: -46, I: 2 }), spectrum: ammine(680, 32) },
+  { formula: 'Cu(NH3)3^2+', from: { 'Cu^2+': 1, NH3: 3 }, logK: logK(10.54, 'bjerrum', { dH: -69, I: 2 }), spectrum: ammine(640, 44) },
+  {
+    formula: 'Cu(NH3)4^2+',
+    name: 'tetraamminecopper(II)',
+    from: { 'Cu^2+': 1, NH3: 4 },
+    logK: logK(12.67, 'bjerrum', { dH: -92, I: 2, note: 'the step constants of strong ammonia solutions, which is where the complex is met' }),
+    spectrum: ammine(600, 54),
+  },
+  { formula: 'CuCl^+', from: { 'Cu^2+': 1, 'Cl^-': 1 }, logK: logK(0.3, 'smith-martell', { dH: 8 }), spectrum: chloro(14, 1100, 255) },
+  { formula: 'CuCl2', from: { 'Cu^2+': 1, 'Cl^-': 2 }, logK: logK(-0.3, 'brugger', { dH: 18 }), spectrum: chloro(22, 1600, 275) },
+  { formula: 'CuCl3^-', from: { 'Cu^2+': 1, 'Cl^-': 3 }, logK: logK(-2.3, 'brugger', { dH: 30 }), spectrum: chloro(50, 1200, 380) },
+  { formula: 'CuCl4^2-', name: 'tetrachlorocuprate(II)', from: { 'Cu^2+': 1, 'Cl^-': 4 }, logK: logK(-4.6, 'brugger', { dH: 40 }), spectrum: chloro(80, 1400, 385) },
+  { formula: 'CuSO4', from: { 'Cu^2+': 1, 'SO4^2-': 1 }, logK: logK(2.36, 'smith-martell', { dH: 8.8 }), spectrum: aqua },
+]
+
+export const copperSolids: readonly SolidData[] = [
+  {
+    formula: 'Cu(OH)2',
+    name: 'copper(II) hydroxide',
+    to: { 'Cu^2+': 1, 'H^+': -2 },
+    logK: logK(9.2, 'brown-ekberg', { dH: -60, note: 'freshly precipitated (9.3); the aged solid has 8.67' }),
+    habit: 'gelatinous',
+    colour: { hex: '#6fb4dc', words: 'blue', source: 'vogel7' },
+  },
+  {
+    formula: 'Cu4(OH)6SO4',
+    name: 'basic copper(II) sulfate',
+    to: { 'Cu^2+': 4, 'SO4^2-': 1, 'H^+': -6 },
+    logK: logK(17.6, 'wateq4f', { dH: -170, note: 'aged brochantite 15.3; raised for the fresh precipitate, so that 0.1 M copper sulfate stays clear' }),
+    habit: 'flocculent',
+    colour: { hex: '#a9d3e2', words: 'pale blue', source: 'vogel7' },
+  },
+  {
+    formula: 'CuO',
+    name: 'copper(II) oxide',
+    to: { 'Cu^2+': 1, 'H^+': -2 },
+    logK: logK(7.64, 'baes-mesmer', { dH: -64 }),
+    habit: 'granular',
+    colour: { hex: '#26221f', words: 'black', source: 'vogel7' },
+    gate: { rule: 'copper-hydroxide-dehydrates-hot', above_C: 55, source: 'clark' },
+  },
+]

@@ -1,0 +1,6 @@
+export * from './elements'
+export * from './formula'
+export * from './reagents'
+export * from './registry'
+export * from './sources'
+export type * from './types'

@@ -1,0 +1,136 @@
+import { alkaliAqueous, alkaliGases, alkaliSolids } from './data/alkali'
+import { alkalineEarthAqueous, alkalineEarthSolids } from './data/alkaline-earth'
+import { aluminiumAqueous, aluminiumSolids } from './data/aluminium'
+import { copperAqueous, copperSolids } from './data/copper'
+import { silverAqueous, silverSolids } from './data/silver'
+import { waterAqueous, waterGases, waterSolids } from './data/water'
+import { salts } from './data/salts'
+import { parseFormula, type Formula } from './formula'
+import type { AqueousData, Constant, GasData, SaltData, SolidData, Stoichiometry } from './types'
+
+const aqueousData: readonly AqueousData[] = [
+  ...waterAqueous,
+  ...alkaliAqueous,
+  ...silverAqueous,
+  ...copperAqueous,
+  ...aluminiumAqueous,
+  ...alkalineEarthAqueous,
+]
+const solidData: readonly SolidData[] = [
+  ...waterSolids,
+  ...alkaliSolids,
+  ...silverSolids,
+  ...copperSolids,
+  ...aluminiumSolids,
+  ...alkalineEarthSolids,
+]
+const gasData: readonly GasData[] = [...waterGases, ...alkaliGases]
+
+/** Components of the model: every other species is a combination of these and water, with one constant. */
+export const COMPONENTS: readonly string[] = aqueousData.filter((s) => !s.from).map((s) => s.formula)
+export const COMPONENT_INDEX: ReadonlyMap<string, number> = new Map(COMPONENTS.map((formula, index) => [formula, index]))
+
+/** A species written in components: coefficients by component index, its constants added up. */
+export interface Resolved {
+  readonly id: string
+  readonly formula: Formula
+  /** Pairs of component index and coefficient, no zeros. */
+  readonly terms: readonly (readonly [component: number, coefficient: number])[]
+  /** Water molecules in the species, so that its atoms equal those of its terms plus this much water; may be negative. */
+  readonly water: number
+  /** Decimal logarithm at 25 °C, infinite dilution: components → species (solids and gases likewise). */
+  readonly logK: number
+  readonly enthalpy_kJ: number
+}
+
+const aqueousByFormula = new Map(aqueousData.map((s) => [s.formula, s]))
+
+/** Writes any sum of species in components. @throws Error for a species that is not in the registry */
+export function inComponents(sum: Stoichiometry): { terms: Map<number, number>; logK: number; enthalpy_kJ: number } {
+  const terms = new Map<number, number>()
+  let logK = 0
+  let enthalpy_kJ = 0
+  for (const [formula, coefficient] of Object.entries(sum)) {
+    const index = COMPONENT_INDEX.get(formula)
+    if (index !== undefined) {
+      terms.set(index, (terms.get(index) ?? 0) + coefficient)
+      continue
+    }
+    const species = aqueousByFormula.get(formula)
+    if (!species?.from) throw new Error(`species ${formula} is not in the registry`)
+    const inner = inComponents(species.from)
+    logK += coefficient * (inner.logK + (species.logK?.value ?? 0))
+    enthalpy_kJ += coefficient * (inner.enthalpy_kJ + (species.logK?.enthalpy_kJ ?? 0))
+    for (const [component, n] of inner.terms) terms.set(component, (terms.get(component) ?? 0) + coefficient * n)
+  }
+  for (const [component, n] of terms) if (n === 0) terms.delete(component)
+  return { terms, logK, enthalpy_kJ }
+}
+
+const componentFormulas = COMPONENTS.map(parseFormula)
+
+function waterOf(formula: Formula, terms: ReadonlyMap<number, number>): number {
+  let oxygen = formula.atoms['O'] ?? 0
+  for (const [component, n] of terms) oxygen -= n * (componentFormulas[component]?.atoms['O'] ?? 0)
+  return oxygen
+}
+
+function resolve(id: string, sum: Stoichiometry, sign: 1 | -1, constant: Constant | undefined): Resolved {
+  const { terms, logK, enthalpy_kJ } = inComponents(sum)
+  const formula = parseFormula(id)
+  return {
+    id,
+    formula,
+    terms: [...terms].sort((a, b) => a[0] - b[0]),
+    water: waterOf(formula, terms),
+    logK: logK + sign * (constant?.value ?? 0),
+    enthalpy_kJ: enthalpy_kJ + sign * (constant?.enthalpy_kJ ?? 0),
+  }
+}
+
+export interface AqueousSpecies extends Resolved {
+  readonly data: AqueousData
+}
+export interface Solid extends Resolved {
+  readonly data: SolidData
+}
+export interface Gas extends Resolved {
+  readonly data: GasData
+}
+export interface Salt extends Resolved {
+  readonly data: SaltData
+}
+
+/** Every dissolved species; the first ones are the components, in order. */
+export const AQUEOUS: readonly AqueousSpecies[] = [
+  ...aqueousData.filter((s) => !s.from).map((data) => ({ ...resolve(data.formula, { [data.formula]: 1 }, 1, undefined), data })),
+  ...aqueousData.filter((s) => s.from).map((data) => ({ ...resolve(data.formula, data.from ?? {}, 1, data.logK), data })),
+]
+/** Every solid that can form. `logK` is that of formation, the negative of dissolution. */
+export const SOLIDS: readonly Solid[] = solidData.map((data) => ({ ...resolve(data.formula, data.to, -1, data.logK), data }))
+/** Every gas; `logK` from components to atm. */
+export const GASES: readonly Gas[] = gasData.map((data) => ({
+  ...resolve(data.formula, { [data.dissolvesAs]: 1 }, 1, data.logK),
+  data,
+}))
+export const SALTS: readonly Salt[] = salts.map((data) => ({ ...resolve(data.formula, data.ions, 1, undefined), data }))
+
+export const solidById: ReadonlyMap<string, Solid> = new Map(SOLIDS.map((s) => [s.id, s]))
+export const gasById: ReadonlyMap<string, Gas> = new Map(GASES.map((s) => [s.id, s]))
+export const saltById: ReadonlyMap<string, Salt> = new Map(SALTS.map((s) => [s.id, s]))
+
+const canonical = (text: string): string => {
+  const { atoms, charge } = parseFormula(text)
+  const parts = Object.keys(atoms)
+    .sort()
+    .map((element) => `${element}${atoms[element] ?? 0}`)
+  return `${parts.join('')}^${charge}`
+}
+const saltByAtoms = new Map(SALTS.map((s) => [canonical(s.id), s]))
+const componentByAtoms = new Map(COMPONENTS.map((c) => [canonical(c), c]))
+componentByAtoms.set(canonical('OH^-'), 'OH^-')
+
+/** The bench salt a formula names, however its hydrate dot or brackets are written; undefined if it is not in scope. */
+export const findSalt = (text: string): Salt | undefined => saltById.get(text) ?? saltByAtoms.get(canonical(text))
+/** The component (or hydroxide) an ion's formula names, in any accepted notation; undefined if it is not in scope. */
+export const findIon = (text: string): string | undefined => componentByAtoms.get(canonical(text))

@@ -1,0 +1,108 @@
+import type { Formula } from './formula'
+import type { Smell } from '../vocabulary'
+import type { SourceId } from './sources'
+
+/** A number of the literature with everything needed to use it and to question it. */
+export interface Constant {
+  readonly value: number
+  readonly unit: string
+  readonly temperature_C: number
+  /** mol/L; 0 means extrapolated to infinite dilution. */
+  readonly ionicStrength: number
+  /** Enthalpy of the same reaction, kJ/mol; where none is known the constant is taken as it stands at every temperature. */
+  readonly enthalpy_kJ: number | undefined
+  readonly source: SourceId
+  readonly note: string | undefined
+}
+
+/** One absorption band: Gaussian in wavenumber. */
+export interface Band {
+  readonly peak_nm: number
+  /** Molar absorptivity at the peak, L/(mol cm). */
+  readonly absorptivity: number
+  /** Full width at half height, cm⁻¹. */
+  readonly width_cm: number
+}
+
+export interface Spectrum {
+  readonly bands: readonly Band[]
+  readonly source: SourceId
+}
+
+export type Stoichiometry = Readonly<Record<string, number>>
+
+/** A dissolved species, formed from other species (`from`) with the constant `logK`; a component has neither. */
+export interface AqueousData {
+  readonly formula: string
+  readonly from?: Stoichiometry
+  readonly logK?: Constant
+  readonly spectrum?: Spectrum
+  readonly name?: string
+}
+
+/** A gas in equilibrium with the dissolved species it `dissolvesAs`; `logK` for dissolved → gas, atm L/mol. */
+export interface GasData {
+  readonly formula: string
+  readonly name: string
+  readonly dissolvesAs: string
+  readonly logK: Constant
+  readonly smell: { readonly word: Smell; readonly threshold_atm: number } | null
+  readonly colour: string
+  readonly caution: string
+  readonly source: SourceId
+}
+
+export type Habit = 'curdy' | 'gelatinous' | 'flocculent' | 'crystalline' | 'granular' | 'powdery' | 'silky' | 'oily' | 'mirror' | 'turbid'
+
+/** Why a solid that equilibrium would allow does not always form: the rule's name, and the temperature above which it does. */
+export interface KineticGate {
+  readonly rule: string
+  readonly above_C: number
+  readonly source: SourceId
+}
+
+/** A solid that can precipitate. `to` and `logK` are its dissolution: solid = Σ to. */
+export interface SolidData {
+  readonly formula: string
+  readonly name: string
+  readonly to: Stoichiometry
+  readonly logK: Constant
+  readonly habit: Habit
+  /** Colour of the freshly made solid seen wet in a tube, as sRGB hex, with the reference's own words for it. */
+  readonly colour: { readonly hex: string; readonly words: string; readonly source: SourceId }
+  readonly gate?: KineticGate
+}
+
+/** A salt as it comes in a jar. */
+export interface SaltData {
+  readonly formula: string
+  readonly name: string
+  readonly ions: Stoichiometry
+  readonly water: number
+  readonly colour: { readonly hex: string; readonly words: string; readonly source: SourceId }
+  readonly form: 'crystals' | 'powder' | 'granules' | 'lumps'
+}
+
+export interface ReagentStrength {
+  readonly label: string
+  readonly molarity: number
+  /** g/mL, for the water that comes along; strong solutions only. */
+  readonly density?: number
+}
+
+export interface ReagentData {
+  readonly id: string
+  readonly name: string
+  readonly formula: string
+  readonly aliases: readonly string[]
+  /** Moles of each species per mole of reagent; empty for water. */
+  readonly supplies: Stoichiometry
+  readonly strengths: readonly ReagentStrength[]
+  readonly usual: string
+  readonly caution: string
+}
+
+export interface Described<T> {
+  readonly data: T
+  readonly formula: Formula
+}

@@ -1,0 +1,324 @@
+import type { Shift } from '../equilibrium'
+import { COMPONENTS, findIon, findReagent, findSalt, inComponents, molarMass, type Salt, type Solution } from '../species'
+import { BOILING, celsius, DROP_mL, ROOM, WARM, type Celsius } from '../units'
+import { vesselOf, type Sample, type Step, type Until } from './procedure'
+import { emptyVessel, gasPressures, pour, roundTemperature, settleEquilibrium, split, strip, type Escaped, type Vessel } from './vessel'
+
+/** The jar, as amounts. */
+export type Jar =
+  | { readonly kind: 'solids'; readonly salts: readonly { readonly salt: Salt; readonly mol: number; readonly mg: number }[] }
+  | { readonly kind: 'solution'; readonly solution: Solution; readonly mL: number }
+
+/** How the model departs from the nominal one: disturbed constants, other strengths, other drops. All of it optional. */
+export interface Conditions {
+  readonly shift?: Shift
+  /** Factor on every reagent's strength. */
+  readonly strength?: number
+  readonly drop_mL?: number
+}
+
+/** The rack and the jar. Never changed: every step makes a new one. */
+export interface Bench {
+  readonly jar: Jar
+  readonly vessels: ReadonlyMap<string, Vessel>
+  readonly conditions: Conditions
+}
+
+/** What happened in a step, for perception to look at. */
+export interface Event {
+  readonly step: Step
+  readonly before: Vessel
+  readonly after: Vessel
+  /** What was poured in, at equilibrium by itself in its own volume; undefined where nothing was. */
+  readonly poured: Vessel | undefined
+  readonly escaped: readonly Escaped[]
+  /** Drops added, where the step asked for a sign instead of an amount. */
+  readonly drops: number | undefined
+}
+
+/** Thrown when a step cannot be done; `path` is relative to the step. */
+export class StepError extends Error {
+  constructor(
+    readonly path: string,
+    readonly expected: string,
+  ) {
+    super(`${path}: expected ${expected}`)
+    this.name = 'StepError'
+  }
+}
+
+/** @throws StepError when the sample is not one this version holds */
+export function openJar(sample: Sample): Jar {
+  if ('solids' in sample) {
+    return {
+      kind: 'solids',
+      salts: sample.solids.map(({ formula, mg }, i) => {
+        const salt = saltNamed(formula, `sample.solids.${i}.formula`)
+        return { salt, mg, mol: mg / 1000 / molarMass(salt.formula) }
+      }),
+    }
+  }
+  if ('solution' in sample) {
+    const { ions, mL } = sample.solution
+    return { kind: 'solution', solution: solutionOf(ions), mL }
+  }
+  throw new StepError('sample.organic', 'a salt or a solution; organic compounds are not simulated yet')
+}
+
+function saltNamed(formula: string, path: string): Salt {
+  let salt: Salt | undefined
+  try {
+    salt = findSalt(formula)
+  } catch (error) {
+    throw new StepError(path, error instanceof Error ? error.message : 'a formula')
+  }
+  if (!salt) throw new StepError(path, `a bench salt in scope (see "catalogue"), not ${formula}`)
+  return salt
+}
+
+function solutionOf(ions: Readonly<Record<string, number>>): Solution {
+  const sum: Record<string, number> = {}
+  let charge = 0
+  for (const [text, n] of Object.entries(ions)) {
+    let ion: string | undefined
+    try {
+      ion = findIon(text)
+    } catch {
+      ion = undefined
+    }
+    if (!ion) throw new StepError(`sample.solution.ions.${text}`, 'an ion in scope (see "catalogue")')
+    sum[ion] = (sum[ion] ?? 0) + n
+    charge += n * chargeOf(ion)
+  }
+  const total = Object.values(ions).reduce((a, b) => a + b, 0)
+  if (Math.abs(charge) > 1e-6 * Math.max(total, 1e-9))
+    throw new StepError('sample.solution.ions', `charges that balance; these add up to ${charge.toPrecision(3)} mmol/mL`)
+  const totals = new Float64Array(COMPONENTS.length)
+  for (const [component, n] of inComponents(sum).terms) totals[component] = n
+  return { label: 'sample solution', reagent: 'sample', molarity: total, totals, water: 55.3, caution: '' }
+}
+
+const chargeOf = (ion: string): number => {
+  const match = /\^(\d*)([+-])$/.exec(ion)
+  return match ? Number(match[1] || 1) * (match[2] === '-' ? -1 : 1) : 0
+}
+
+export const newBench = (jar: Jar, conditions: Conditions = {}): Bench => ({ jar, vessels: new Map(), conditions })
+
+/**
+ * Carries out one step.
+ * @throws StepError when the step cannot be done on this bench
+ * @throws UnknownReagent for a reagent that is not understood
+ */
+export function perform(bench: Bench, step: Step): { bench: Bench; event: Event } {
+  const id = vesselOf(step)
+  const before = bench.vessels.get(id) ?? emptyVessel(id)
+  const done = operate(bench, step, before)
+  const vessels = new Map(bench.vessels)
+  for (const v of done.others ?? []) vessels.set(v.id, v)
+  vessels.set(id, done.after)
+  const event: Event = { step, before, after: done.after, poured: done.poured, escaped: done.escaped ?? [], drops: done.drops }
+  return { bench: { ...bench, vessels }, event }
+}
+
+interface Done {
+  readonly after: Vessel
+  readonly others?: readonly Vessel[]
+  readonly poured?: Vessel
+  readonly escaped?: readonly Escaped[]
+  readonly drops?: number
+}
+
+/** mL of steam's worth of water a gently boiling tube loses in a minute, and the litres that is at 100 °C. */
+const BOILED_mL = 0.15
+const STEAM_L = 0.25
+/** Litres of air that pass over a warm, and a standing, tube in a minute. */
+const WARM_AIR_L = 0.05
+const STILL_AIR_L = 0.002
+
+function operate(bench: Bench, step: Step, vessel: Vessel): Done {
+  const { shift } = bench.conditions
+  const settle = (v: Vessel): Vessel => settleEquilibrium(v, shift)
+  switch (step.do) {
+    case 'take':
+      return takeFrom(bench, step, vessel)
+    case 'dissolve':
+      return dissolve(bench, step, vessel)
+    case 'add':
+      return addTo(bench, step, vessel)
+    case 'shake':
+      return { after: { ...held(vessel, 'vessel'), settled: false } }
+    case 'stand': {
+      const time = step.minutes ?? 1
+      const cooled = time >= 5 ? ROOM : vessel.temperature
+      const aired = strip(settle({ ...held(vessel, 'vessel'), temperature: cooled, settled: true }), STILL_AIR_L * time, shift)
+      return { after: { ...aired.vessel, settled: true } }
+    }
+    case 'warm':
+      return heat(vessel, WARM, WARM_AIR_L * (step.minutes ?? 1), 0, shift)
+    case 'boil':
+      return heat(vessel, BOILING, STEAM_L * (step.minutes ?? 1), BOILED_mL * (step.minutes ?? 1), shift)
+    case 'cool':
+      return { after: settle({ ...held(vessel, 'vessel'), temperature: step.to === 'ice' ? celsius(0) : ROOM }) }
+    case 'hold': {
+      if (!step.paper && !step.splint && !step.rod) throw new StepError('hold', 'one of paper, splint, rod')
+      return { after: held(vessel, 'over') }
+    }
+    case 'dip':
+      return { after: held(vessel, 'into') }
+    case 'smell':
+    case 'look':
+      return { after: held(vessel, 'at') }
+  }
+}
+
+function held(vessel: Vessel, path: string): Vessel {
+  if (vessel.volume_mL === 0 && vessel.dry.size === 0) throw new StepError(path, `a vessel that holds something; ${vessel.id} is empty`)
+  return vessel
+}
+
+function heat(vessel: Vessel, temperature: Celsius, stream_L: number, boiled_mL: number, shift: Shift | undefined): Done {
+  held(vessel, 'vessel')
+  if (vessel.volume_mL === 0) throw new StepError('vessel', 'a liquid to heat; dry heating is not simulated yet')
+  const hot = settleEquilibrium({ ...vessel, temperature, settled: false }, shift)
+  const gone = strip(hot, stream_L, shift)
+  const away = Math.min(boiled_mL, Math.max(0, gone.vessel.volume_mL - 0.2))
+  const less = { ...gone.vessel, volume_mL: gone.vessel.volume_mL - away, water: gone.vessel.water - (away * 0.958) / 18.015 }
+  return { after: away > 0 ? settleEquilibrium(less, shift) : less, escaped: gone.escaped }
+}
+
+/** How much a step asks for, mL; drops are those of the case. */
+function volumeOf(bench: Bench, step: { mL?: number | undefined; drops?: number | undefined }): number | undefined {
+  if (step.mL !== undefined) return step.mL
+  return step.drops === undefined ? undefined : step.drops * (bench.conditions.drop_mL ?? DROP_mL)
+}
+
+function takeFrom(bench: Bench, step: Extract<Step, { do: 'take' }>, into: Vessel): Done {
+  const { shift } = bench.conditions
+  if (step.from === 'sample') {
+    const { jar } = bench
+    if (jar.kind === 'solids') {
+      if (step.mg === undefined) throw new StepError('mg', 'a mass: the sample is a solid')
+      return { after: settleEquilibrium(putDry(into, jar, step.mg), shift) }
+    }
+    const volume = volumeOf(bench, step)
+    if (volume === undefined) throw new StepError('mL', 'a volume: the sample is a solution')
+    return { after: settleEquilibrium(pour(into, jar.solution, volume), shift) }
+  }
+  const source = bench.vessels.get(step.from)
+  if (!source || source.volume_mL === 0) throw new StepError('from', `a vessel with liquid in it; ${step.from} has none`)
+  const volume = volumeOf(bench, step)
+  if (volume === undefined) throw new StepError('mL', 'a volume in mL or drops')
+  if (volume > source.volume_mL * 1.0001) throw new StepError('mL', `at most the ${source.volume_mL.toFixed(2)} mL that ${source.id} holds`)
+  const { portion, rest } = split(source, volume)
+  const mixed = merge(into, portion)
+  return {
+    after: settleEquilibrium(mixed, shift),
+    others: [settleEquilibrium(rest, shift)],
+    ...(into.volume_mL > 0 ? { poured: settleEquilibrium(portion, shift) } : {}),
+  }
+}
+
+/** What a fresh tube takes over from the portion: all; what a filled one does: the amounts. */
+function merge(into: Vessel, portion: Vessel): Vessel {
+  const volume = into.volume_mL + portion.volume_mL
+  return {
+    ...into,
+    totals: Float64Array.from(into.totals, (t, j) => t + (portion.totals[j] as number)),
+    water: into.water + portion.water,
+    volume_mL: volume,
+    temperature: roundTemperature(celsius((into.temperature * into.volume_mL + portion.temperature * portion.volume_mL) / volume)),
+    aged: new Set([...into.aged, ...portion.aged]),
+    asIssued: new Set([...into.asIssued, ...portion.asIssued]),
+    contents: into.contents ?? portion.contents,
+    settled: false,
+  }
+}
+
+/** Some of the solid sample into a vessel; it wets at once where there is liquid. */
+function putDry(vessel: Vessel, jar: Extract<Jar, { kind: 'solids' }>, mg: number): Vessel {
+  const whole = jar.salts.reduce((sum, s) => sum + s.mg, 0)
+  const dry = new Map(vessel.dry)
+  for (const { salt, mol } of jar.salts) dry.set(salt.id, (dry.get(salt.id) ?? 0) + (mol * mg) / whole)
+  const loaded = { ...vessel, dry }
+  return vessel.volume_mL > 0 ? wetDry(loaded) : loaded
+}
+
+/** Dry salts go into the ledger as soon as there is liquid; whether they dissolve is for the equilibrium to say. */
+function wetDry(vessel: Vessel): Vessel {
+  if (vessel.dry.size === 0) return vessel
+  const totals = Float64Array.from(vessel.totals)
+  let { water } = vessel
+  const asIssued = new Set(vessel.asIssued)
+  for (const [id, mol] of vessel.dry) {
+    const salt = findSalt(id)
+    if (!salt) continue
+    for (const [component, n] of salt.terms) totals[component] = (totals[component] as number) + n * mol
+    water += salt.water * mol
+    asIssued.add(id)
+  }
+  return { ...vessel, totals, water, dry: new Map(), asIssued }
+}
+
+function dissolve(bench: Bench, step: Extract<Step, { do: 'dissolve' }>, into: Vessel): Done {
+  const { jar, conditions } = bench
+  if (jar.kind === 'solution') throw new StepError('do', 'a solid sample to dissolve; this one is a solution already: use take')
+  const whole = jar.salts.reduce((sum, s) => sum + s.mg, 0)
+  const mass = step.mg ?? whole
+  const solvent = strengthened(findReagent(step.in), conditions)
+  const temperature = step.hot ? BOILING : into.temperature
+  const mixed = wetDry(pour(putDry(into, jar, mass), solvent, step.mL))
+  return { after: settleEquilibrium({ ...mixed, temperature: step.hot ? temperature : mixed.temperature }, conditions.shift) }
+}
+
+function strengthened(solution: Solution, conditions: Conditions): Solution {
+  const factor = conditions.strength ?? 1
+  return factor === 1 ? solution : { ...solution, totals: solution.totals.map((t) => t * factor) }
+}
+
+const MOST_DROPS = 80
+
+function addTo(bench: Bench, step: Extract<Step, { do: 'add' }>, vessel: Vessel): Done {
+  const { conditions } = bench
+  const reagent = strengthened(findReagent(step.reagent), conditions)
+  if (step.mg !== undefined) throw new StepError('mg', 'mL or drops: solid reagents are not simulated yet')
+  const poured = (volume: number): Vessel => settleEquilibrium(pour(emptyVessel('reagent'), reagent, volume), conditions.shift)
+  const one = (v: Vessel, volume: number): Vessel => settleEquilibrium(wetDry(pour(v, reagent, volume)), conditions.shift)
+  const volume = volumeOf(bench, step)
+  if (volume !== undefined) return { after: one(vessel, volume), poured: poured(volume) }
+  if (!step.until) throw new StepError('drops', 'one of mL, drops, until')
+  const drop = conditions.drop_mL ?? DROP_mL
+  const done = signOf(step.until, vessel)
+  let now = vessel
+  let drops = 0
+  do {
+    now = one(now, drop)
+    drops++
+  } while (drops < MOST_DROPS && !done(now, drops))
+  return { after: now, poured: poured(drops * drop), drops }
+}
+
+/** When to stop adding. "Excess" is a second volume after the sign, at least twenty drops. */
+function signOf(until: Until, start: Vessel): (now: Vessel, drops: number) => boolean {
+  const solidIn = (v: Vessel): number => v.contents?.solids.reduce((sum, s) => sum + s.mg, 0) ?? 0
+  let last = solidIn(start)
+  switch (until) {
+    case 'just-basic':
+      return (now) => (now.contents?.pH ?? 7) > 7.5
+    case 'just-acidic':
+      return (now) => (now.contents?.pH ?? 7) < 6
+    case 'no-more-gas':
+      return (now) => gasPressures(now).every(({ atm }) => atm < 1)
+    case 'no-more-precipitate':
+      return (now) => {
+        const solid = solidIn(now)
+        const grows = solid > last * 1.002 + 1e-4
+        last = solid
+        return !grows
+      }
+    case 'dissolved':
+      return (now) => solidIn(now) < 0.005 * now.volume_mL
+    case 'excess':
+      return (_, drops) => drops >= Math.max(20, Math.ceil(start.volume_mL / DROP_mL))
+  }
+}

@@ -1,0 +1,127 @@
+import { z } from 'zod'
+import { PAPERS } from '../vocabulary'
+
+/**
+ * A parsed document's type without the room left for unknown fields: those are kept in the value, but nothing inside the core reads them.
+ */
+export type Known<T> = T extends readonly (infer Item)[]
+  ? Known<Item>[]
+  : T extends object
+    ? { [K in keyof T as string extends K ? (unknown extends T[K] ? never : K) : K]: Known<T[K]> }
+    : T
+
+const positive = z.number().positive()
+const minutes = z.number().positive().max(600).optional()
+const vessel = z.string().min(1).max(24)
+
+/** A solid, a solution or an organic compound, as `foxing-procedure/1` gives it. */
+export const sampleSchema = z.union([
+  z.looseObject({
+    solids: z
+      .array(z.looseObject({ formula: z.string(), mg: positive }))
+      .min(1)
+      .max(12),
+  }),
+  z.looseObject({ solution: z.looseObject({ ions: z.record(z.string(), z.number().nonnegative()), mL: positive }) }),
+  z.looseObject({ organic: z.looseObject({ smiles: z.string(), mg: positive }) }),
+])
+export type Sample = Known<z.infer<typeof sampleSchema>>
+
+export const UNTILS = ['just-basic', 'just-acidic', 'no-more-gas', 'no-more-precipitate', 'dissolved', 'excess'] as const
+export type Until = (typeof UNTILS)[number]
+
+const timed = <const Name extends string>(name: Name) => z.looseObject({ do: z.literal(name), vessel, minutes })
+
+/** The operations this model carries out; the rest of the contract's list is refused by name, see `UNSUPPORTED`. */
+export const stepSchema = z.discriminatedUnion('do', [
+  z.looseObject({
+    do: z.literal('take'),
+    into: vessel,
+    from: vessel.default('sample'),
+    mg: positive.optional(),
+    mL: positive.optional(),
+    drops: positive.optional(),
+  }),
+  z.looseObject({
+    do: z.literal('dissolve'),
+    into: vessel,
+    mg: positive.optional(),
+    in: z.string().default('water'),
+    mL: positive,
+    hot: z.boolean().default(false),
+  }),
+  z.looseObject({
+    do: z.literal('add'),
+    to: vessel,
+    reagent: z.string(),
+    mL: positive.optional(),
+    drops: positive.optional(),
+    mg: positive.optional(),
+    until: z.enum(UNTILS).optional(),
+  }),
+  timed('shake'),
+  timed('stand'),
+  timed('warm'),
+  timed('boil'),
+  z.looseObject({ do: z.literal('cool'), vessel, to: z.enum(['room', 'ice']).default('room') }),
+  z.looseObject({ do: z.literal('dip'), paper: z.enum(PAPERS), into: vessel, dry: z.boolean().default(false) }),
+  z.looseObject({
+    do: z.literal('hold'),
+    over: vessel,
+    paper: z.enum(PAPERS).optional(),
+    splint: z.enum(['glowing', 'burning']).optional(),
+    rod: z.enum(['NH3 conc', 'HCl conc']).optional(),
+    dry: z.boolean().default(false),
+  }),
+  z.looseObject({ do: z.literal('smell'), at: vessel }),
+  z.looseObject({ do: z.literal('look'), at: vessel }),
+])
+export type Step = Known<z.infer<typeof stepSchema>>
+export type StepInput = Known<z.input<typeof stepSchema>>
+
+/** Operations of the contract that this version does not carry out yet; a procedure with one is refused with its name. */
+export const UNSUPPORTED: readonly string[] = [
+  'ignite',
+  'concentrate',
+  'pass',
+  'centrifuge',
+  'filter',
+  'wash',
+  'bubble',
+  'flame',
+  'bead',
+  'charcoal',
+  'cobalt-nitrate',
+  'soda-extract',
+  'copper-wire',
+  'ignition',
+  'fuse',
+]
+
+export const procedureSchema = z.looseObject({
+  format: z.literal('foxing-procedure/1'),
+  id: z.union([z.string(), z.number()]).optional(),
+  sample: sampleSchema,
+  drop_mL: positive.max(0.2).optional(),
+  steps: z.array(stepSchema).max(2000),
+})
+export type Procedure = Known<z.infer<typeof procedureSchema>>
+
+/** The vessel a step acts on, whose state is to be seen after it. */
+export function vesselOf(step: Step): string {
+  switch (step.do) {
+    case 'take':
+    case 'dissolve':
+    case 'dip':
+      return step.into
+    case 'add':
+      return step.to
+    case 'hold':
+      return step.over
+    case 'smell':
+    case 'look':
+      return step.at
+    default:
+      return step.vessel
+  }
+}

@@ -1,0 +1,195 @@
+import { chemistryOf, newState, type Chemistry, type Shift, type State } from '../equilibrium'
+import { COMPONENTS, gasById, molarMass, type Gas, type Solid, type Solution } from '../species'
+import { celsius, GAS_CONSTANT_L_atm, kelvin, LN10, ROOM, type Celsius } from '../units'
+
+/** Everything a vessel holds. Never changed: every operation makes a new one. */
+export interface Vessel {
+  readonly id: string
+  /** mol of each component, dissolved and solid together. */
+  readonly totals: Float64Array
+  /** mol of water, free and bound. */
+  readonly water: number
+  /** mL of liquid; 0 for a dry sample. */
+  readonly volume_mL: number
+  readonly temperature: Celsius
+  /** Solids that formed through a gate now closed, or were there before: they stay until they dissolve. */
+  readonly aged: ReadonlySet<string>
+  /** Solids that came from the jar and have not been wholly dissolved: they keep the jar's form. */
+  readonly asIssued: ReadonlySet<string>
+  /** Dry salts not yet wetted, by salt id, mol. */
+  readonly dry: ReadonlyMap<string, number>
+  readonly settled: boolean
+  readonly contents: Contents | null
+}
+
+/** The equilibrium in a wet vessel, read by name. */
+export interface Contents {
+  readonly chemistry: Chemistry
+  readonly state: State
+  readonly pH: number
+  readonly solids: readonly { readonly solid: Solid; readonly mol: number; readonly mg: number }[]
+}
+
+export const emptyVessel = (id: string): Vessel => ({
+  id,
+  totals: new Float64Array(COMPONENTS.length),
+  water: 0,
+  volume_mL: 0,
+  temperature: ROOM,
+  aged: new Set(),
+  asIssued: new Set(),
+  dry: new Map(),
+  settled: false,
+  contents: null,
+})
+
+/** Below this a component is carried in the ledger but takes no part, mol. */
+const NEGLIGIBLE = 1e-15
+
+/**
+ * The vessel with its equilibrium worked out at its temperature.
+ * @param shift constants to disturb, for robustness runs
+ */
+export function settleEquilibrium(vessel: Vessel, shift?: Shift): Vessel {
+  if (vessel.volume_mL <= 0) return { ...vessel, contents: null }
+  const { totals } = vessel
+  const present: number[] = []
+  for (let j = 1; j < totals.length; j++) if ((totals[j] as number) > NEGLIGIBLE) present.push(j)
+  const chemistry = chemistryOf(present, vessel.temperature, shift)
+  const state = warmStart(chemistry, vessel.contents)
+  const local = Float64Array.from(chemistry.components, (global) => totals[global] as number)
+  const allowed = Uint8Array.from(chemistry.solids, (s) =>
+    s.data.gate && vessel.temperature < s.data.gate.above_C && !vessel.aged.has(s.id) ? 0 : 1,
+  )
+  chemistry.solver.solve({ totals: local, volume_L: vessel.volume_mL / 1000, gasSpace: 0, allowed }, state)
+  const contents = readContents(chemistry, state, vessel.volume_mL)
+  const there = new Set(contents.solids.map((s) => s.solid.id))
+  const gated = contents.solids.filter((s) => s.solid.data.gate).map((s) => s.solid.id)
+  return { ...vessel, contents, aged: new Set(gated), asIssued: new Set([...vessel.asIssued].filter((id) => there.has(id))) }
+}
+
+function warmStart(chemistry: Chemistry, last: Contents | null): State {
+  const state = newState(chemistry.system)
+  if (last?.chemistry !== chemistry) return state
+  state.lambda.set(last.state.lambda)
+  state.phases.set(last.state.phases)
+  state.ionicStrength = last.state.ionicStrength
+  state.warm = true
+  return state
+}
+
+function readContents(chemistry: Chemistry, state: State, volume_mL: number): Contents {
+  const solids: { solid: Solid; mol: number; mg: number }[] = []
+  chemistry.solids.forEach((solid, p) => {
+    const amount = ((state.phases[p] as number) * volume_mL) / 1000
+    if (amount > 0) solids.push({ solid, mol: amount, mg: amount * molarMass(solid.formula) * 1000 })
+  })
+  return { chemistry, state, pH: -(state.lambda[0] as number) / LN10, solids }
+}
+
+/** Concentration of a dissolved species, mol/L; 0 when it is not there. */
+export function concentration(vessel: Vessel, formula: string): number {
+  if (!vessel.contents) return 0
+  const { chemistry, state } = vessel.contents
+  const i = chemistry.aqueous.findIndex((s) => s.id === formula)
+  return i < 0 ? 0 : (state.amounts[i] as number)
+}
+
+/** Pressure of each gas over the liquid, atm, were the space above it closed. */
+export function gasPressures(vessel: Vessel): readonly { readonly gas: Gas; readonly atm: number }[] {
+  if (!vessel.contents) return []
+  const { chemistry, state } = vessel.contents
+  return chemistry.gases.map((gas, g) => {
+    let exponent = chemistry.system.lnK[chemistry.aqueous.length + g] as number
+    for (const [component, n] of gas.terms) exponent += n * (state.lambda[chemistry.local[component] as number] as number)
+    return { gas, atm: Math.exp(exponent) }
+  })
+}
+
+/** The vessel with some of a solution poured in, not yet at equilibrium; its temperature that of the mixture. */
+export function pour(vessel: Vessel, solution: Solution, volume_mL: number): Vessel {
+  const totals = Float64Array.from(vessel.totals, (t, j) => t + ((solution.totals[j] as number) * volume_mL) / 1000)
+  const volume = vessel.volume_mL + volume_mL
+  return wet({
+    ...vessel,
+    totals,
+    water: vessel.water + (solution.water * volume_mL) / 1000,
+    volume_mL: volume,
+    temperature: celsius((vessel.temperature * vessel.volume_mL + ROOM * volume_mL) / volume),
+    settled: false,
+  })
+}
+
+/** Temperatures are kept to whole steps so that constants are computed once; a degree is far inside what a hand-held tube knows. */
+export const roundTemperature = (temperature: Celsius): Celsius => celsius(Math.round(temperature / 5) * 5)
+
+function wet(vessel: Vessel): Vessel {
+  return { ...vessel, temperature: roundTemperature(vessel.temperature) }
+}
+
+export interface Escaped {
+  readonly gas: Gas
+  readonly mol: number
+  /** Pressure over the liquid when it began, atm. */
+  readonly atm: number
+}
+
+/**
+ * Carries volatile gases off with a stream of vapour or air in equilibrium with the liquid.
+ * @param stream_L volume of the carrier over the whole time, L, taken in four portions
+ */
+export function strip(vessel: Vessel, stream_L: number, shift?: Shift): { vessel: Vessel; escaped: Escaped[] } {
+  const before = gasPressures(vessel)
+  if (before.length === 0) return { vessel, escaped: [] }
+  const lost = new Map<string, number>()
+  let now = vessel
+  for (let portion = 0; portion < 4; portion++) {
+    const { contents } = now
+    if (!contents) break
+    const { chemistry, state } = contents
+    const inStream = newState(chemistry.system)
+    inStream.lambda.set(state.lambda)
+    inStream.phases.set(state.phases)
+    inStream.ionicStrength = state.ionicStrength
+    inStream.warm = true
+    const totals = Float64Array.from(chemistry.components, (global) => now.totals[global] as number)
+    const gasSpace = stream_L / 4 / (GAS_CONSTANT_L_atm * kelvin(now.temperature))
+    chemistry.solver.solve({ totals, volume_L: now.volume_mL / 1000, gasSpace }, inStream)
+    const kept = Float64Array.from(now.totals)
+    chemistry.gases.forEach((gas, g) => {
+      const gone = ((inStream.amounts[chemistry.aqueous.length + g] as number) * now.volume_mL) / 1000
+      lost.set(gas.id, (lost.get(gas.id) ?? 0) + gone)
+      for (const [component, n] of gas.terms) kept[component] = (kept[component] as number) - n * gone
+    })
+    now = settleEquilibrium({ ...now, totals: kept }, shift)
+  }
+  const escaped = before.map(({ gas, atm }) => ({ gas, atm, mol: lost.get(gas.id) ?? 0 }))
+  return { vessel: now, escaped }
+}
+
+/** Splits off a share of a vessel: liquid alone once it has settled, liquid and suspended solid before. */
+export function split(vessel: Vessel, volume_mL: number): { portion: Vessel; rest: Vessel } {
+  const share = Math.min(1, volume_mL / vessel.volume_mL)
+  const taken = Float64Array.from(vessel.totals, (t) => t * share)
+  let water = vessel.water * share
+  if (vessel.settled && vessel.contents) {
+    for (const { solid, mol } of vessel.contents.solids) {
+      for (const [component, n] of solid.terms) taken[component] = (taken[component] as number) - n * mol * share
+      water -= solid.water * mol * share
+    }
+  }
+  const portion = { ...vessel, totals: taken, water, volume_mL: vessel.volume_mL * share }
+  const rest = {
+    ...vessel,
+    totals: Float64Array.from(vessel.totals, (t, j) => t - (taken[j] as number)),
+    water: vessel.water - water,
+    volume_mL: vessel.volume_mL * (1 - share),
+  }
+  return { portion, rest }
+}
+
+export const gasNamed = (id: string): Gas => {
+  const gas = gasById.get(id)
+  if (!gas) throw new Error(`gas ${id} is not in the registry`)
+  return gas
+}

@@ -1,0 +1,120 @@
+/** Words for what is seen. Every list is closed, ordered where order means something, and part of the published formats. */
+export const FAMILIES = ['colourless', 'white', 'grey', 'black', 'red', 'orange', 'yellow', 'green', 'blue', 'violet', 'pink', 'brown'] as const
+export type Family = (typeof FAMILIES)[number]
+
+export const HABITS = ['curdy', 'gelatinous', 'flocculent', 'crystalline', 'granular', 'powdery', 'silky', 'oily', 'mirror', 'turbid'] as const
+export type HabitWord = (typeof HABITS)[number]
+
+export const AMOUNTS = ['trace', 'slight', 'moderate', 'heavy'] as const
+export type Amount = (typeof AMOUNTS)[number]
+
+export const RESTS = ['settled', 'suspended', 'floating', 'on-wall'] as const
+export type Rests = (typeof RESTS)[number]
+
+export const CLARITIES = ['clear', 'cloudy', 'opaque'] as const
+export type Clarity = (typeof CLARITIES)[number]
+
+export const VIGOURS = ['slight', 'brisk', 'violent'] as const
+export type Vigour = (typeof VIGOURS)[number]
+
+export const HEATS = ['none', 'warm', 'hot'] as const
+export type Heat = (typeof HEATS)[number]
+
+export const SPEEDS = ['at-once', 'seconds', 'minutes', 'slow'] as const
+export type Speed = (typeof SPEEDS)[number]
+
+export const FORMS = ['crystals', 'powder', 'granules', 'lumps'] as const
+export type Form = (typeof FORMS)[number]
+
+export const SPLINTS = ['pops', 'relights', 'goes-out', 'burns-on'] as const
+export type Splint = (typeof SPLINTS)[number]
+
+export const CERTAINTIES = ['sure', 'fairly', 'unsure'] as const
+export type Certainty = (typeof CERTAINTIES)[number]
+
+export const PAPERS = [
+  'red litmus paper',
+  'blue litmus paper',
+  'universal indicator paper',
+  'lead acetate paper',
+  'acid dichromate paper',
+  'starch iodide paper',
+] as const
+export type Paper = (typeof PAPERS)[number]
+
+/** A channel of observation: what one looks at, and the words that may be written there (`null` where the value is free). */
+export interface Channel {
+  readonly id: string
+  readonly label: string
+  readonly values: readonly string[] | null
+}
+
+const channel = (id: string, label: string, values: readonly string[] | null): Channel => ({ id, label, values })
+const YES = ['yes', 'partly', 'no'] as const
+const GASES = [
+  'H2',
+  'O2',
+  'CO2',
+  'CO',
+  'SO2',
+  'SO3',
+  'H2S',
+  'HCl',
+  'HBr',
+  'HI',
+  'Cl2',
+  'ClO2',
+  'Br2',
+  'I2',
+  'NO2',
+  'NO',
+  'N2O',
+  'N2',
+  'NH3',
+  'HCN',
+  'H2O',
+] as const
+export const SMELLS = ['none', 'pungent, ammonia'] as const
+export type Smell = (typeof SMELLS)[number]
+
+export const CHANNELS: readonly Channel[] = [
+  channel('appearance.colour', 'colour of the sample', FAMILIES),
+  channel('appearance.form', 'form of the sample', FORMS),
+  channel('smell', 'smell', SMELLS),
+  channel('solution.colour', 'colour of the liquid', FAMILIES),
+  channel('solution.clarity', 'clarity of the liquid', CLARITIES),
+  channel('precipitate.present', 'precipitate', YES),
+  channel('precipitate.colour', 'colour of the precipitate', FAMILIES),
+  channel('precipitate.habit', 'habit of the precipitate', HABITS),
+  channel('precipitate.amount', 'amount of precipitate', AMOUNTS),
+  channel('precipitate.dissolves', 'precipitate dissolves', YES),
+  channel('gas.present', 'gas', YES),
+  channel('gas.species', 'gas, named', GASES),
+  channel('gas.colour', 'colour of the gas', FAMILIES),
+  channel('gas.smell', 'smell of the gas', SMELLS),
+  channel('gas.vigour', 'vigour of the gas', VIGOURS),
+  ...PAPERS.map((p) => channel(`paper.${p}`, p, FAMILIES)),
+  channel('lime-water', 'lime water', ['clear', 'milky', 'milky then clear']),
+  channel('splint', 'splint', SPLINTS),
+  channel('residue.hot', 'residue, hot', FAMILIES),
+  channel('residue.cold', 'residue, cold', FAMILIES),
+  channel('sublimate', 'sublimate', FAMILIES),
+  channel('water', 'water drops', YES),
+  channel('crackles', 'crackling', YES),
+  channel('melts', 'melting', YES),
+  channel('chars', 'charring', YES),
+  channel('flame.colour', 'flame', FAMILIES),
+  channel('flame.lasts', 'flame lasts', ['flash', 'brief', 'steady']),
+  channel('flame.sooty', 'sooty flame', YES),
+  channel('bead.hot', 'bead, hot', FAMILIES),
+  channel('bead.cold', 'bead, cold', FAMILIES),
+  channel('layer.colour', 'colour of the layer', FAMILIES),
+  channel('layer.rests', 'where the layer rests', ['upper', 'lower']),
+  channel('ring.colour', 'ring', FAMILIES),
+  channel('heat', 'heat', HEATS),
+  channel('speed', 'how fast', SPEEDS),
+  channel('fades', 'fades', YES),
+  channel('solubility', 'dissolves', YES),
+  channel('change', 'change', YES),
+]
+export const CHANNEL_BY_ID: ReadonlyMap<string, Channel> = new Map(CHANNELS.map((c) => [c.id, c]))
