@@ -1,0 +1,14 @@
+import { defineConfig } from 'vite'
+
+/** The server and its one-off tasks as plain modules; packages of the registry stay outside, the core is bundled in. */
+export default defineConfig({
+  ssr: { noExternal: ['@foxing/core', 'culori', 'zod'] },
+  build: {
+    ssr: true,
+    outDir: 'dist',
+    target: 'node20',
+    minify: false,
+    emptyOutDir: true,
+    rollupOptions: { input: { main: 'src/main.ts', migrate: 'src/migrate.ts', demo: 'src/demo.ts' } },
+  },
+})
