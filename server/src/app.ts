@@ -46,7 +46,16 @@ export function createApp({ database, who, log, webRoot, stopping }: Parts): Exp
     const ready = !stopping() && (await database.ready())
     response.status(ready ? 200 : 503).json({ ready })
   })
-  app.use(pinoHttp({ logger: log, quietReqLogger: true, serializers: { req: (r: { method: string; url: string }) => ({ method: r.method, url: r.url }), res: (r: { statusCode: number }) => ({ status: r.statusCode }) } }))
+  app.use(
+    pinoHttp({
+      logger: log,
+      quietReqLogger: true,
+      serializers: {
+        req: (r: { method: string; url: string }) => ({ method: r.method, url: r.url }),
+        res: (r: { statusCode: number }) => ({ status: r.statusCode }),
+      },
+    }),
+  )
   app.use('/api', (request, _response, next) => {
     // A page of another site cannot send this type without asking first, which is never granted.
     if (request.method === 'POST' && !request.is('application/json')) return next(new Refusal(415, 'send JSON', 'Nothing was written.'))

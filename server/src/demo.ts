@@ -45,7 +45,17 @@ const JARS: readonly DemoJar[] = [
     title: 'brown glass, “for marking cloth”',
     kind: 'real',
     salt: 'AgNO3',
-    tests: ['appearance', 'solubility-in-water', 'litmus', 'silver-nitrate', 'barium-nitrate', 'dilute-hydrochloric-acid', 'ammonia-to-excess', 'ammonium-by-alkali', 'dilute-sulfuric-acid'],
+    tests: [
+      'appearance',
+      'solubility-in-water',
+      'litmus',
+      'silver-nitrate',
+      'barium-nitrate',
+      'dilute-hydrochloric-acid',
+      'ammonia-to-excess',
+      'ammonium-by-alkali',
+      'dilute-sulfuric-acid',
+    ],
     conclude: 'AgNO3',
     confirmations: 2,
   },
@@ -81,8 +91,15 @@ function entriesFor(jar: DemoJar, salt: Salt, settings: Case): Entry[] {
 async function load(url: string): Promise<void> {
   const owner = new pg.Client({ connectionString: url })
   await owner.connect()
-  await owner.query('insert into institution (id, name) values ($1, $2) on conflict do nothing', [DEMO.institution, 'Sallowfield School of Paper Conservation'])
-  await owner.query("insert into person (institution_id, id, name, role) values ($1, $2, $3, 'student') on conflict do nothing", [DEMO.institution, DEMO.person, 'Odile Marchbank'])
+  await owner.query('insert into institution (id, name) values ($1, $2) on conflict do nothing', [
+    DEMO.institution,
+    'Sallowfield School of Paper Conservation',
+  ])
+  await owner.query("insert into person (institution_id, id, name, role) values ($1, $2, $3, 'student') on conflict do nothing", [
+    DEMO.institution,
+    DEMO.person,
+    'Odile Marchbank',
+  ])
   await owner.end()
   const database = new Database(url, () => undefined)
   for (const jar of JARS) {

@@ -37,6 +37,8 @@ async function main(): Promise<void> {
 }
 
 main().catch((error: unknown) => {
-  process.stderr.write(error instanceof ConfigError ? `${error.message}\n` : `could not start: ${error instanceof Error ? error.message : String(error)}\n`)
+  process.stderr.write(
+    error instanceof ConfigError ? `${error.message}\n` : `could not start: ${error instanceof Error ? error.message : String(error)}\n`,
+  )
   process.exitCode = 1
 })

@@ -13,8 +13,12 @@ export async function migrate(url: string, folder: string): Promise<string[]> {
   try {
     // One migration at a time, whoever starts it.
     await client.query('select pg_advisory_lock(7013)')
-    await client.query('create table if not exists migration (name text primary key, sha256 text not null, ran_at timestamptz not null default now())')
-    const done = new Map((await client.query<{ name: string; sha256: string }>('select name, sha256 from migration')).rows.map((r) => [r.name, r.sha256]))
+    await client.query(
+      'create table if not exists migration (name text primary key, sha256 text not null, ran_at timestamptz not null default now())',
+    )
+    const done = new Map(
+      (await client.query<{ name: string; sha256: string }>('select name, sha256 from migration')).rows.map((r) => [r.name, r.sha256]),
+    )
     const ran: string[] = []
     const files = readdirSync(folder)
     for (const name of files.filter((f) => f.endsWith('.sql')).sort((a, b) => a.localeCompare(b))) {

@@ -18,7 +18,9 @@ const isBodyError = (error: unknown): error is Error & { status: number } =>
   error instanceof Error && 'status' in error && typeof error.status === 'number' && error.status >= 400 && error.status < 500
 
 const lostConnection = (error: unknown): boolean =>
-  error instanceof Error && (('code' in error && CONNECTION_LOST.has(String(error.code))) || /Connection terminated|timeout exceeded when trying to connect/.test(error.message))
+  error instanceof Error &&
+  (('code' in error && CONNECTION_LOST.has(String(error.code))) ||
+    /Connection terminated|timeout exceeded when trying to connect/.test(error.message))
 
 export const answerErrors: ErrorRequestHandler = (error: unknown, request, response, next) => {
   if (response.headersSent) return next(error)
@@ -26,14 +28,30 @@ export const answerErrors: ErrorRequestHandler = (error: unknown, request, respo
     response.status(error.status).json({ error: error.message, todo: error.todo })
   } else if (error instanceof ZodError) {
     const [issue] = error.issues
-    response.status(400).json({ error: 'the request is not in the form expected', path: issue?.path.map(String).join('.'), expected: issue?.message, todo: 'Nothing was written. Correct it and send it again.' })
+    response
+      .status(400)
+      .json({
+        error: 'the request is not in the form expected',
+        path: issue?.path.map(String).join('.'),
+        expected: issue?.message,
+        todo: 'Nothing was written. Correct it and send it again.',
+      })
   } else if (lostConnection(error)) {
     request.log.error({ err: error }, 'database not reached')
-    response.status(503).json({ error: 'the database is not reached', todo: 'Nothing was written. What you wrote is kept on this device and is sent again.' })
+    response
+      .status(503)
+      .json({ error: 'the database is not reached', todo: 'Nothing was written. What you wrote is kept on this device and is sent again.' })
   } else if (isBodyError(error)) {
-    response.status(error.status).json({ error: error.status === 413 ? 'the request is too large' : 'the request is not JSON', todo: 'Nothing was written.' })
+    response
+      .status(error.status)
+      .json({ error: error.status === 413 ? 'the request is too large' : 'the request is not JSON', todo: 'Nothing was written.' })
   } else {
     request.log.error({ err: error }, 'request failed')
-    response.status(500).json({ error: 'something went wrong on the server', todo: 'What you wrote is kept on this device. Try again; if it stays, tell whoever runs the server.' })
+    response
+      .status(500)
+      .json({
+        error: 'something went wrong on the server',
+        todo: 'What you wrote is kept on this device. Try again; if it stays, tell whoever runs the server.',
+      })
   }
 }

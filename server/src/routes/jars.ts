@@ -15,7 +15,13 @@ const newJarSchema = z.object({
   kind: z.enum(['real', 'simulated']),
   case: caseSchema.default(() => caseSchema.parse({})),
 })
-const newEntriesSchema = z.object({ device: id, entries: z.array(entrySchema.and(z.object({ id }))).min(1).max(200) })
+const newEntriesSchema = z.object({
+  device: id,
+  entries: z
+    .array(entrySchema.and(z.object({ id })))
+    .min(1)
+    .max(200),
+})
 
 /** Answers about a secret sample take whole steps of this time, so that how long one took tells nothing, ms. */
 const TIME_STEP = 150
@@ -68,8 +74,10 @@ export function jarRoutes(database: Database, who: Who): Router {
       (async () => {
         const [jar, entries] = await database.as(who, async (client) => [await findJar(client, jarId), await entriesOf(client, jarId)] as const)
         const secret = await database.as(who, (client) => secretOf(client, jarId), 'foxing_simulator')
-        if (jarOr404(jar).kind === 'real' || !secret) throw new Refusal(409, 'this jar is real', 'Do the test at the bench and write down what you see.')
-        if (!jar || !entries.some((e) => e.id === entryId)) throw new Refusal(404, 'that entry has not reached the server', 'Wait for the notebook to be saved, then look again.')
+        if (jarOr404(jar).kind === 'real' || !secret)
+          throw new Refusal(409, 'this jar is real', 'Do the test at the bench and write down what you see.')
+        if (!jar || !entries.some((e) => e.id === entryId))
+          throw new Refusal(404, 'that entry has not reached the server', 'Wait for the notebook to be saved, then look again.')
         try {
           return seenFor(secret, { case: jar.case, entries }, entryId)
         } catch (error) {

@@ -1,0 +1,53 @@
+import type { Step } from '../tube'
+import { readShorthand, type Reading } from './shorthand'
+import type { ObservationInput } from './schema'
+
+/**
+ * Reads a line written while a certain step is being looked at: a bare colour belongs to the paper held over the tube, to the sample that lies there dry, or to the
+ * liquid, as the step says.
+ * @param dry whether the vessel looked at holds no liquid
+ */
+export function readAt(line: string, step: Step, dry: boolean): Reading {
+  const smelling = step.do === 'smell' ? smellWords(line) : null
+  if (smelling) return smelling
+  const reading = readShorthand(line)
+  if ((step.do === 'dip' || step.do === 'hold') && step.paper) return { ...reading, observations: onPaper(reading.observations, step.paper) }
+  if (dry) return { ...reading, observations: reading.observations.flatMap(onDrySample) }
+  return reading
+}
+
+/** "ammonia", "nh3", "nothing": at a smell they are the whole answer. */
+function smellWords(line: string): Reading | null {
+  const text = line.trim().toLowerCase()
+  if (/^(ammonia|nh3|pungent|ammoniacal|amm)[.! ]*$/.test(text)) return { observations: [{ channel: 'smell', value: 'pungent, ammonia' }], rest: [] }
+  if (/^(none|no|nothing|nil|no change|nc)[.! ]*$/.test(text)) return { observations: [{ channel: 'smell', value: 'none' }], rest: [] }
+  return null
+}
+
+function onPaper(observations: readonly ObservationInput[], paper: string): ObservationInput[] {
+  const channel = `paper.${paper}`
+  const own = paper.startsWith('red') ? 'red' : paper.startsWith('blue') ? 'blue' : null
+  let said = observations.some((o) => o.channel === channel)
+  return observations.flatMap((o): ObservationInput[] => {
+    if (o.channel === 'change' && own && !said) {
+      said = true
+      return [{ channel, value: own }]
+    }
+    if ((o.channel === 'solution.colour' || o.channel === 'precipitate.colour') && !said) {
+      said = true
+      return [{ ...o, channel }]
+    }
+    return o.channel === 'precipitate.present' ? [] : [o]
+  })
+}
+
+/** Of a dry sample there is no liquid and no precipitate: the words are about the solid itself. */
+function onDrySample(o: ObservationInput): ObservationInput[] {
+  if (o.channel === 'solution.colour' || o.channel === 'precipitate.colour') return [{ ...o, channel: 'appearance.colour' }]
+  if (o.channel === 'precipitate.habit') {
+    if (o.value === 'crystalline') return [{ ...o, channel: 'appearance.form', value: 'crystals' }]
+    if (o.value === 'powdery') return [{ ...o, channel: 'appearance.form', value: 'powder' }]
+    return []
+  }
+  return o.channel === 'precipitate.present' || o.channel === 'precipitate.amount' || o.channel === 'solution.clarity' ? [] : [o]
+}

@@ -1,0 +1,12 @@
+import { StrictMode } from 'react'
+import { createRoot } from 'react-dom/client'
+import { App } from './App'
+import './styles.css'
+
+const root = document.getElementById('root')
+if (!root) throw new Error('the page has no root')
+createRoot(root).render(
+  <StrictMode>
+    <App />
+  </StrictMode>,
+)

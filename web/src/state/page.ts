@@ -1,0 +1,111 @@
+import {
+  asAmended,
+  isTest,
+  observationSchema,
+  readAt,
+  sayStep,
+  stepSchema,
+  testById,
+  type Entry,
+  type Observation,
+  type Step,
+  type Test,
+} from '@foxing/core'
+
+/** One thing to look at in a row, with what has been written of it. */
+export interface Look {
+  /** Place in the test's steps; 0 for a step done freely. */
+  readonly step: number
+  readonly doing: Step
+  readonly prompt: string
+  readonly written: readonly { readonly id: string; readonly observation: Observation }[]
+  /** True where the vessel holds no liquid yet. */
+  readonly dry: boolean
+}
+
+/** A test, or a free step, as a row of the page. */
+export interface PageRow {
+  readonly id: string
+  readonly at: string
+  readonly vessel: string
+  readonly title: string
+  readonly test: Test | null
+  readonly steps: readonly string[]
+  readonly looks: readonly Look[]
+  readonly notes: readonly string[]
+}
+
+const parsed = new Map<Test, readonly Step[]>()
+const stepsOf = (test: Test): readonly Step[] => {
+  const known = parsed.get(test)
+  if (known) return known
+  const steps = test.steps.map((s) => stepSchema.parse(s))
+  parsed.set(test, steps)
+  return steps
+}
+
+function looksOf(test: Test): Omit<Look, 'written'>[] {
+  let wet = test.on.includes('solution')
+  return stepsOf(test).flatMap((doing, step) => {
+    if (doing.do === 'add' || doing.do === 'dissolve') wet = true
+    const prompt = test.steps[step]?.for
+    return prompt === undefined ? [] : [{ step, doing, prompt, dry: !wet }]
+  })
+}
+
+/** Steps between looks, in words, each once. */
+const stepWords = (test: Test): string[] => stepsOf(test).flatMap((s) => (s.do === 'look' ? [] : [sayStep(s)]))
+
+/** The notebook as rows, an observation beside the look it was written at. */
+export function pageOf(entries: readonly Entry[]): PageRow[] {
+  const rows: (Omit<PageRow, 'looks' | 'notes'> & { looks: Look[]; notes: string[] })[] = []
+  for (const { entry, withdrawn } of asAmended({ entries: [...entries] })) {
+    if (withdrawn) continue
+    const row = rows.at(-1)
+    if ('did' in entry) {
+      const { did } = entry
+      const test = isTest(did) ? (testById.get(did.test) ?? null) : null
+      rows.push({
+        id: entry.id,
+        at: entry.at,
+        vessel: isTest(did) ? did.on : '',
+        title: isTest(did) ? (test?.title ?? did.test) : sayStep(did),
+        test,
+        steps: test ? stepWords(test) : [],
+        looks: test
+          ? looksOf(test).map((look) => ({ ...look, written: [] }))
+          : isTest(did)
+            ? []
+            : [{ step: 0, doing: did, prompt: 'what there is to see', dry: false, written: [] }],
+        notes: [],
+      })
+    } else if ('saw' in entry && row) {
+      const at = row.looks.findIndex((l) => l.step === entry.saw.step)
+      const index = at >= 0 ? at : row.looks.length - 1
+      const look = row.looks[index]
+      if (look) row.looks[index] = { ...look, written: [...look.written, { id: entry.id, observation: entry.saw }] }
+    } else if ('note' in entry && row) row.notes.push(entry.note)
+  }
+  return rows
+}
+
+/** The next empty look of a row, or −1 when all have something written. */
+export const nextLook = (row: PageRow): number => row.looks.findIndex((l) => l.written.length === 0)
+
+/** A line written at a look, as observations of it. */
+export function readLine(line: string, row: PageRow, look: Look): { observations: Observation[]; rest: readonly string[] } {
+  const { observations, rest } = readAt(line, look.doing, look.dry)
+  const vessel =
+    row.test?.on.includes('solid') === true && row.test.id === 'solubility-in-water' ? 'OS' : look.doing.do === 'dip' ? look.doing.into : row.vessel
+  return { observations: observations.map((o) => observationSchema.parse({ vessel, step: look.step, ...o })), rest }
+}
+
+/** A tube letter nobody has used yet. */
+export function freeTube(entries: readonly Entry[]): string {
+  const used = new Set(entries.flatMap((e) => ('did' in e && isTest(e.did) ? [e.did.on] : [])))
+  for (let k = 0; k < 26 * 27; k++) {
+    const letter = String.fromCharCode(65 + (k % 26)) + (k < 26 ? '' : String(Math.floor(k / 26)))
+    if (!used.has(letter)) return letter
+  }
+  return 'Z'
+}

@@ -1,0 +1,73 @@
+import type { Picture } from './pictures'
+
+const HEIGHT: Readonly<Record<string, number>> = { trace: 3, slight: 7, moderate: 14, heavy: 24 }
+
+/** A pattern of its own for each habit, so that texture is told without colour. */
+function Solid({ solid }: { readonly solid: NonNullable<Picture['solid']> }) {
+  const height = HEIGHT[solid.habit === 'gelatinous' ? 'heavy' : solid.amount] ?? 12
+  const top = 70 - height - 2
+  const marks: readonly (readonly [number, number])[] = [
+    [12, 0.2],
+    [20, 0.35],
+    [28, 0.15],
+    [15, 0.6],
+    [24, 0.65],
+    [19, 0.85],
+    [29, 0.5],
+    [11, 0.42],
+  ]
+  const at = (f: number): number => top + f * height
+  const mark = ([x, f]: readonly [number, number], i: number) => {
+    switch (solid.habit) {
+      case 'curdy':
+        return <circle key={i} cx={x} cy={at(f)} r={3.4} fill={solid.colour} stroke="#0006" strokeWidth={0.6} />
+      case 'gelatinous':
+        return <path key={i} d={`M${x - 5} ${at(f)}q3 -3 6 0t6 0`} fill="none" stroke="#0004" strokeWidth={0.7} />
+      case 'crystalline':
+        return <path key={i} d={`M${x} ${at(f) - 2.6}l2 2.6l-2 2.6l-2 -2.6z`} fill={solid.colour} stroke="#0008" strokeWidth={0.5} />
+      case 'flocculent':
+        return <path key={i} d={`M${x - 3} ${at(f)}c1 -3 5 -3 6 0c-1 3 -5 3 -6 0z`} fill={solid.colour} stroke="#0005" strokeWidth={0.5} />
+      default:
+        return <circle key={i} cx={x} cy={at(f)} r={0.9} fill="#0005" />
+    }
+  }
+  return (
+    <g className="settles">
+      {!solid.settled && <rect x={7.5} y={22} width={25} height={50} fill={solid.colour} opacity={0.45} />}
+      <rect x={7.5} y={top} width={25} height={80} fill={solid.colour} opacity={solid.habit === 'gelatinous' ? 0.8 : 1} />
+      {marks.map(mark)}
+    </g>
+  )
+}
+
+/** A test tube, a dry heap or a strip of paper, drawn from a picture. Sits on a neutral ground in either sheet, so that colours compare. */
+export function Tube({ picture, size = 64 }: { readonly picture: Picture; readonly size?: number }) {
+  return (
+    <svg role="img" aria-label={picture.says} viewBox="0 0 40 80" width={size / 2} height={size} className="shrink-0">
+      <rect x={0} y={0} width={40} height={80} rx={2} fill="#dededc" />
+      {picture.paper ? (
+        <g stroke="#0005" strokeWidth={0.6}>
+          <rect x={13} y={8} width={14} height={36} fill={picture.paper.from} />
+          <rect x={13} y={44} width={14} height={28} fill={picture.paper.to} />
+        </g>
+      ) : picture.dry !== null ? (
+        <path d="M5 66c4 -3 7 -14 15 -15s12 12 15 15z" fill={picture.dry} stroke="#0007" strokeWidth={0.8} />
+      ) : (
+        <>
+          <clipPath id="tube-inside">
+            <path d="M7.5 6V61a12.5 12.5 0 0 0 25 0V6z" />
+          </clipPath>
+          <g clipPath="url(#tube-inside)">
+            <rect x={7} y={5} width={26} height={70} fill="#f6f6f5" />
+            {picture.liquid !== null && (
+              <rect x={7} y={22} width={26} height={54} fill={picture.liquid} opacity={picture.liquid === '#ffffff' ? 0.75 : 0.92} />
+            )}
+            {picture.solid && <Solid solid={picture.solid} />}
+            {picture.liquid !== null && <path d="M7 22q13 3.5 26 0" fill="none" stroke="#0006" strokeWidth={0.8} />}
+          </g>
+          <path d="M5 5h30M7.5 5V61a12.5 12.5 0 0 0 25 0V5" fill="none" stroke="#555450" strokeWidth={1.2} />
+        </>
+      )}
+    </svg>
+  )
+}

@@ -1,0 +1,85 @@
+import { COLOUR_NAMES, type Observation, type SeenLook } from '@foxing/core'
+
+/** What is drawn of one look, from what was seen or from what was written. */
+export interface Picture {
+  readonly liquid: string | null
+  readonly solid: { readonly colour: string; readonly habit: string; readonly amount: string; readonly settled: boolean } | null
+  readonly paper: { readonly from: string; readonly to: string } | null
+  readonly dry: string | null
+  /** The same in words, for those who do not see it. */
+  readonly says: string
+}
+
+export function pictureOfLook(look: SeenLook): Picture {
+  const [paper] = look.papers
+  return {
+    liquid: look.solution?.colour.drawn ?? null,
+    solid: look.precipitate && {
+      colour: look.precipitate.colour.drawn,
+      habit: look.precipitate.habit,
+      amount: look.precipitate.amount,
+      settled: look.precipitate.rests === 'settled',
+    },
+    paper: paper ? { from: paper.from.drawn, to: paper.to.drawn } : null,
+    dry: look.appearance?.colour.drawn ?? null,
+    says: wordsOf(look),
+  }
+}
+
+/** A look in words, as it is also written beside the drawing. */
+export function wordsOf(look: SeenLook): string {
+  const words: string[] = []
+  for (const { paper, from, to } of look.papers)
+    words.push(from.family === to.family ? `${paper} stays ${to.family}` : `${paper} turns from ${from.family} to ${to.family}`)
+  if (look.papers.length > 0) return words.join('; ')
+  if (look.smell) return look.smell === 'none' ? 'no smell' : `smell: ${look.smell}`
+  if (look.appearance) return `${look.appearance.colour.name} ${look.appearance.form}`
+  if (look.precipitate) {
+    const { amount, colour, habit } = look.precipitate
+    words.push(`${amount} ${colour.name} solid, ${habit}`)
+    if (look.dissolves) words.push({ yes: 'dissolved', partly: 'partly dissolved', no: 'not dissolved' }[look.dissolves])
+  } else words.push(look.dissolves ? 'the solid has dissolved' : 'no precipitate')
+  if (look.solution) words.push(`liquid ${look.solution.colour.name}${look.solution.clarity === 'clear' ? '' : `, ${look.solution.clarity}`}`)
+  if (look.gas) words.push(`gas, ${look.gas.colour.name}${look.gas.smell ? `, ${look.gas.smell}` : ''}`)
+  return words.join('; ')
+}
+
+const hexOf = (value: string, degree?: string): string => {
+  if (value === 'colourless') return '#ffffff'
+  const named =
+    COLOUR_NAMES.find((c) => c.name === `${degree ?? ''} ${value}`.trim()) ??
+    COLOUR_NAMES.find((c) => c.name === value) ??
+    COLOUR_NAMES.find((c) => c.family === value)
+  return named?.hex ?? '#ffffff'
+}
+
+/** A drawing of what somebody wrote; null where nothing written can be drawn. */
+export function pictureOfObservations(observations: readonly Observation[], says: string): Picture | null {
+  const find = (channel: string): Observation | undefined => observations.find((o) => o.channel === channel && !o.negated)
+  const paper = observations.find((o) => o.channel.startsWith('paper.'))
+  if (paper) {
+    const own = paper.channel.includes('red') ? '#c8484c' : paper.channel.includes('blue') ? '#4a7ac4' : '#f8f8f6'
+    const to = paper.value === 'red' ? '#c8484c' : paper.value === 'blue' ? '#4a7ac4' : hexOf(paper.value)
+    return { liquid: null, solid: null, dry: null, paper: { from: own, to }, says }
+  }
+  const dry = find('appearance.colour')
+  if (dry) return { liquid: null, solid: null, paper: null, dry: hexOf(dry.value, dry.degree), says }
+  const liquid = find('solution.colour')
+  const colour = find('precipitate.colour')
+  const solid = find('precipitate.present') ?? colour
+  if (!liquid && !solid && !observations.some((o) => o.channel.startsWith('precipitate') || o.channel === 'change')) return null
+  return {
+    liquid: liquid ? hexOf(liquid.value, liquid.degree) : '#ffffff',
+    solid: solid
+      ? {
+          colour: colour ? hexOf(colour.value, colour.degree) : '#f4f4f2',
+          habit: find('precipitate.habit')?.value ?? 'powdery',
+          amount: find('precipitate.amount')?.value ?? 'moderate',
+          settled: true,
+        }
+      : null,
+    paper: null,
+    dry: null,
+    says,
+  }
+}

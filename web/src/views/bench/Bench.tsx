@@ -1,0 +1,261 @@
+import { cautionsOf, observationsFromLook, observationSchema, TESTS, type Observation, type Seen } from '@foxing/core'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { api, ApiError } from '../../state/api'
+import { useNotebook } from '../../state/notebook'
+import { freeTube, nextLook, pageOf, readLine, type PageRow } from '../../state/page'
+import { Formula } from '../../ui/Formula'
+import { Frame } from '../../ui/Frame'
+import { useThought } from '../../workers/useThought'
+import { Contention } from './Contention'
+import { Course } from './Course'
+import { Conclude, Pencil } from './Pencil'
+import { COLUMNS, OpenRow, Row } from './Row'
+import { Shortcuts } from './Shortcuts'
+import { WritingLine } from './WritingLine'
+
+/** Work one jar: the page in the middle grows downwards. */
+export function Bench() {
+  const { id = '' } = useParams()
+  const { jar, entries, unsaved, saving, problem, open, write, flush } = useNotebook()
+  useEffect(() => void open(id), [id, open])
+  useEffect(() => {
+    if (jar) document.title = `${jar.code} · Foxing`
+  }, [jar])
+
+  const rows = useMemo(() => pageOf(entries), [entries])
+  const last = rows.at(-1)
+  const [closed, setClosed] = useState<ReadonlySet<string>>(new Set())
+  const [aimed, setAimed] = useState<{ row: string; look: number } | null>(null)
+  const openRow = last && !closed.has(last.id) && nextLook(last) >= 0 ? last : null
+  const lookAt = openRow ? (aimed?.row === openRow.id ? aimed.look : nextLook(openRow)) : -1
+  const look = openRow?.looks[lookAt]
+
+  const { seen, looking } = useSeen(jar?.kind === 'simulated' ? id : null, rows, unsaved, flush)
+  const { thought, thinking } = useThought(jar?.case, entries)
+  const done = useMemo(() => new Set(rows.flatMap((r) => (r.test ? [r.test.id] : []))), [rows])
+  const where = useCallback(
+    (entry: string): string => `row ${rows.findIndex((r) => r.id === entry || r.looks.some((l) => l.written.some((w) => w.id === entry))) + 1}`,
+    [rows],
+  )
+
+  const begin = (test: string): void => {
+    if (openRow) setClosed(new Set([...closed, openRow.id]))
+    void write([{ did: { test, on: freeTube(entries) } }])
+  }
+  const save = (observations: readonly Observation[], rest: readonly string[]): void => {
+    if (!openRow) return
+    setAimed(null)
+    void write([...observations.map((saw) => ({ saw })), ...(rest.length > 0 ? [{ note: rest.join(' '), about: openRow.id }] : [])])
+  }
+  const writeLine = (line: string): void => {
+    if (!openRow || !look) {
+      void write([{ note: line }])
+      return
+    }
+    const { observations, rest } = readLine(line, openRow, look)
+    save(observations, rest)
+  }
+  const shown = openRow && look ? seen.get(openRow.id)?.looks.find((l) => l.step === look.step) : undefined
+  const asSeen = (): void => {
+    if (shown)
+      save(
+        observationsFromLook(shown).map((o) => observationSchema.parse(o)),
+        [],
+      )
+  }
+  const skip = (): void => {
+    if (!openRow) return
+    if (lookAt + 1 < openRow.looks.length) setAimed({ row: openRow.id, look: lookAt + 1 })
+    else setClosed(new Set([...closed, openRow.id]))
+  }
+  const concluded = entries.flatMap((e) => ('concluded' in e ? [e.concluded] : []))
+  const conclude = (species: string, claim: 'present' | 'confirmed'): void => {
+    const ions = thought?.standings.filter((s) => s.probability > 0.5) ?? []
+    const citing = [...new Set(ions.flatMap((s) => s.evidence.filter((e) => e.weight >= 0.3).map((e) => e.entry)))]
+    void write([{ concluded: { species, claim, citing } }])
+  }
+  const idle = openRow === null && !thinking && thought !== null
+  const complete = thought?.advice.complete === true
+  useJumps()
+
+  if (!jar)
+    return (
+      <Frame>
+        <main className="p-8">
+          {problem ? (
+            <p role="alert">
+              <strong>{problem.message}.</strong> {problem.todo}{' '}
+              <Link className="pressable" to="/">
+                Back to the shelf
+              </Link>
+            </p>
+          ) : (
+            <p className="text-faint">Opening the notebook…</p>
+          )}
+        </main>
+      </Frame>
+    )
+  return (
+    <Frame
+      about={
+        <>
+          <h1 className="shrink-0 font-mono text-xl">{jar.code}</h1>
+          <span className="truncate text-faint">{jar.title || (jar.kind === 'simulated' ? 'simulated unknown' : 'one salt')}</span>
+        </>
+      }
+      actions={
+        <>
+          <span role="status" className="text-sm text-faint">
+            {saving}
+          </span>
+          <Link className="pressable flex items-center" to={`/jar/${id}/report`}>
+            report
+          </Link>
+          <Shortcuts />
+        </>
+      }
+    >
+      {problem && (
+        <p role="alert" className="border-b border-rule bg-sheet px-5 py-2">
+          <strong>{problem.message}.</strong> {problem.todo}
+        </p>
+      )}
+      <div className="flex min-h-0 flex-1">
+        <Course rows={rows} />
+        <main className="flex min-w-0 flex-1 flex-col overflow-auto bg-sheet" aria-label="notebook page">
+          <div className={`${COLUMNS} sticky top-0 z-[1] border-b border-ink bg-sheet px-5 py-2 text-sm text-faint`} aria-hidden>
+            <span className="pl-8">test</span>
+            <span>observation</span>
+            <span>inference</span>
+          </div>
+          <ol>
+            {rows.map((row, i) =>
+              row === openRow ? (
+                <OpenRow
+                  key={row.id}
+                  row={row}
+                  number={i + 1}
+                  at={lookAt}
+                  seen={seen.get(row.id)}
+                  looking={jar.kind === 'simulated' && !seen.has(row.id) ? looking : null}
+                  cautions={cautionsFor(row)}
+                  onLook={(k) => setAimed({ row: row.id, look: k })}
+                  onAsSeen={asSeen}
+                  onClose={() => setClosed(new Set([...closed, row.id]))}
+                />
+              ) : (
+                <Row key={row.id} row={row} number={i + 1} seen={seen.get(row.id)} inference={thought?.inferences[row.id] ?? []} unsaved={unsaved} />
+              ),
+            )}
+          </ol>
+          {concluded.map((c, i) => (
+            <div key={i} className="border-b border-rule px-5 py-3 pl-13">
+              <h3 className="text-xl">
+                The jar holds <Formula>{c.species}</Formula>, {c.claim}.
+              </h3>
+              <p className="text-faint">{c.citing.length > 0 ? `Citing ${[...new Set(c.citing.map(where))].join(', ')}.` : 'No row cited.'}</p>
+            </div>
+          ))}
+          {jar.kind === 'simulated' && concluded.length > 0 && <Answer jar={id} count={concluded.length} saved={unsaved.size === 0} />}
+          {openRow === null && concluded.length === 0 && (
+            <Pencil proposals={thought?.advice.next ?? []} complete={complete} done={done} focus={idle && !complete} onBegin={begin} />
+          )}
+          {openRow === null && rows.length > 0 && concluded.length === 0 && (
+            <Conclude suggested={complete ? thought.formulae[0]?.formula : undefined} focus={idle && complete} onConclude={conclude} />
+          )}
+          {rows.length === 0 && <Safety />}
+          <Bottom on={`${rows.length} ${lookAt} ${String(idle)} ${concluded.length}`} />
+        </main>
+        <Contention thought={thought} thinking={thinking} where={where} />
+      </div>
+      <WritingLine
+        prompt={openRow && look ? { tube: openRow.vessel || '·', look: look.prompt } : null}
+        focusKey={openRow ? `${openRow.id} ${lookAt} ${String(shown !== undefined)}` : ''}
+        canCopy={shown !== undefined}
+        read={(line) => (openRow && look ? readLine(line, openRow, look) : { observations: [], rest: [line] })}
+        onWrite={writeLine}
+        onSkip={skip}
+        onAsSeen={asSeen}
+      />
+    </Frame>
+  )
+}
+
+const cautionsFor = (row: PageRow): string[] => {
+  const test = TESTS.find((t) => t.id === row.test?.id)
+  return test ? cautionsOf(test) : []
+}
+
+/** What each row of a simulated jar showed, asked for once the row has reached the server. */
+function useSeen(
+  jar: string | null,
+  rows: readonly PageRow[],
+  unsaved: ReadonlySet<string>,
+  flush: () => Promise<void>,
+): { seen: ReadonlyMap<string, Seen>; looking: string } {
+  const [seen, setSeen] = useState<ReadonlyMap<string, Seen>>(new Map())
+  const [looking, setLooking] = useState('Looking…')
+  const asked = useRef(new Set<string>())
+  useEffect(() => {
+    if (jar === null) return
+    for (const row of rows) {
+      if (unsaved.has(row.id) || asked.current.has(row.id)) continue
+      asked.current.add(row.id)
+      api.seen(jar, row.id).then(
+        (answer) => setSeen((s) => new Map(s).set(row.id, answer)),
+        (error: unknown) => {
+          asked.current.delete(row.id)
+          setLooking(error instanceof ApiError ? `${error.message}. ${error.todo}` : 'The server did not answer; reload to look again.')
+        },
+      )
+    }
+    if (rows.some((r) => unsaved.has(r.id))) void flush()
+  }, [jar, rows, unsaved, flush])
+  return { seen, looking }
+}
+
+/** Alt with a letter goes to the line, the next test or the conclusion from wherever one is. */
+function useJumps(): void {
+  useEffect(() => {
+    const jumps: Readonly<Record<string, string>> = { KeyL: '#line', KeyN: '[aria-label="next"] button', KeyC: '[aria-label="conclusion"] input' }
+    const onKey = (event: KeyboardEvent): void => {
+      const target = event.altKey ? jumps[event.code] : undefined
+      if (target === undefined) return
+      event.preventDefault()
+      document.querySelector<HTMLElement>(target)?.focus()
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [])
+}
+
+/** Keeps the foot of the page in sight as it grows. */
+function Bottom({ on }: { readonly on: string }) {
+  const end = useRef<HTMLDivElement>(null)
+  useEffect(() => end.current?.scrollIntoView({ block: 'end' }), [on])
+  return <div ref={end} />
+}
+
+function Safety() {
+  return (
+    <p className="max-w-[70ch] px-5 pb-4 pl-13 text-sm text-faint">
+      Foxing teaches and keeps records; it is not a risk assessment. Goggles on, and follow your supervisor, the local code and the safety data
+      sheets.
+    </p>
+  )
+}
+
+/** A simulated jar is opened once a conclusion is on the page. */
+function Answer({ jar, count, saved }: { readonly jar: string; readonly count: number; readonly saved: boolean }) {
+  const [answer, setAnswer] = useState<{ formula: string; name: string; right: boolean } | null>(null)
+  useEffect(() => {
+    if (saved) api.answer(jar).then(setAnswer, () => setAnswer(null))
+  }, [jar, count, saved])
+  if (!answer) return null
+  return (
+    <p role="status" className="border-b border-rule px-5 py-3 pl-13 text-lg">
+      <strong>{answer.right ? 'Right.' : 'Not so.'}</strong> The jar held {answer.name}, <Formula>{answer.formula}</Formula>.
+    </p>
+  )
+}

@@ -1,0 +1,109 @@
+import type { Standing } from '@foxing/core'
+import { useState } from 'react'
+import { Chemistry, Formula } from '../../ui/Formula'
+import { Ion } from '../../ui/Ion'
+import type { Thought } from '../../workers/reasoning.worker'
+
+/** The crossed-out list, and why an ion stands as it does. */
+export function Contention({
+  thought,
+  thinking,
+  where,
+}: {
+  readonly thought: Thought | null
+  readonly thinking: boolean
+  readonly where: (entry: string) => string
+}) {
+  const [chosen, setChosen] = useState<string | null>(null)
+  if (!thought)
+    return (
+      <aside aria-label="in contention" className="w-72 shrink-0 border-l border-rule px-5 py-5 text-faint">
+        Working it out…
+      </aside>
+    )
+  const shown = thought.standings.find((s) => s.species === chosen) ?? mostTelling(thought.standings)
+  return (
+    <aside aria-label="in contention" aria-busy={thinking} className="w-72 shrink-0 overflow-auto border-l border-rule px-4 py-5">
+      <h2 className="px-1 text-sm text-faint">in contention</h2>
+      {[1, -1].map((sign) => (
+        <div key={sign} role="group" aria-label={sign > 0 ? 'cations' : 'anions'} className="mt-1 flex flex-wrap gap-x-1">
+          {thought.standings
+            .filter((s) => s.charge * sign > 0)
+            .map((s) => (
+              <Ion key={s.species} standing={s} chosen={s.species === shown?.species} onChoose={() => setChosen(s.species)} />
+            ))}
+        </div>
+      ))}
+      <h3 className="mt-5 px-1 text-sm text-faint">salts left</h3>
+      <ul className="px-1">
+        {thought.formulae
+          .filter((f) => f.probability >= 0.01)
+          .slice(0, 5)
+          .map((f) => (
+            <li key={f.formula} className="flex items-baseline justify-between gap-3">
+              <span className="font-serif text-lg">
+                <Formula>{f.formula}</Formula>
+              </span>
+              <span className="font-mono text-sm">{percent(f.probability)}</span>
+            </li>
+          ))}
+      </ul>
+      {shown && <Why standing={shown} where={where} />}
+      {thought.conflicts.length > 0 && (
+        <section className="mt-5 border-l-4 border-ink pl-3" role="alert">
+          <h3 className="font-semibold">Does not fit</h3>
+          {thought.conflicts.map((c) => (
+            <p key={c.entry} className="mt-1">
+              {where(c.entry)}: {c.because}.
+            </p>
+          ))}
+        </section>
+      )}
+    </aside>
+  )
+}
+
+const percent = (p: number): string => (p > 0.995 ? '> 99 %' : p < 0.01 ? '< 1 %' : `${Math.round(p * 100)} %`)
+
+/** The ion with most said about it, likeliest first, stands for itself until one is chosen. */
+const mostTelling = (standings: readonly Standing[]): Standing | undefined =>
+  [...standings].filter((s) => s.evidence.length > 0).sort((a, b) => b.probability - a.probability || b.evidence.length - a.evidence.length)[0]
+
+const SAYS: Readonly<Record<Standing['status'], string>> = {
+  confirmed: 'confirmed',
+  likely: 'likely',
+  open: 'open',
+  unlikely: 'unlikely',
+  excluded: 'excluded',
+  untested: 'not tested yet',
+}
+
+function Why({ standing, where }: { readonly standing: Standing; readonly where: (entry: string) => string }) {
+  const strongest = [...standing.evidence].sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight)).slice(0, 6)
+  return (
+    <section className="mt-5 px-1" aria-live="polite">
+      <h3 className="text-lg">
+        <Formula>{standing.species}</Formula>{' '}
+        <span className="text-base text-faint">
+          is {SAYS[standing.status]}, {percent(standing.probability)}
+        </span>
+      </h3>
+      {strongest.length === 0 && <p className="text-faint">Nothing written bears on it yet.</p>}
+      <ul className="mt-1 grid gap-1.5">
+        {strongest.map((e) => (
+          <li key={e.entry} className="grid grid-cols-[3.2rem_1fr] text-[0.94rem] leading-snug">
+            <span className="font-mono">
+              {e.weight > 0 ? '+' : '−'}
+              {Math.abs(e.weight).toFixed(1)}
+            </span>
+            <span>
+              <span className="text-faint">{where(e.entry)} </span>
+              <Chemistry>{e.because}</Chemistry>
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-2 text-sm text-faint">Weights are powers of ten for or against.</p>
+    </section>
+  )
+}

@@ -1,0 +1,153 @@
+import { findSalt, TESTS, type Proposal } from '@foxing/core'
+import { DropdownMenu } from 'radix-ui'
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
+import { Chemistry } from '../../ui/Formula'
+
+interface Props {
+  readonly proposals: readonly Proposal[]
+  readonly complete: boolean
+  readonly done: ReadonlySet<string>
+  readonly focus: boolean
+  readonly onBegin: (test: string) => void
+}
+
+/** What might be done next, in pencil: the one worth most first, the others a key away. */
+export function Pencil({ proposals, complete, done, focus, onBegin }: Props) {
+  const [at, setAt] = useState(0)
+  const begin = useRef<HTMLButtonElement>(null)
+  const chosen = proposals[Math.min(at, proposals.length - 1)]
+  useEffect(() => setAt(0), [proposals])
+  useEffect(() => {
+    if (focus && chosen) begin.current?.focus({ preventScroll: false })
+  }, [focus, chosen])
+  const onKey = (event: KeyboardEvent): void => {
+    if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return
+    event.preventDefault()
+    setAt((k) => Math.max(0, Math.min(proposals.length - 1, k + (event.key === 'ArrowDown' ? 1 : -1))))
+  }
+  return (
+    <section aria-label="next" className="off-paper px-5 py-4">
+      {chosen && (
+        <div className="flex items-start gap-4">
+          <div className="ml-8 min-w-0 flex-1">
+            <h3 className="pencil text-xl">{chosen.title}</h3>
+            <p className="pencil max-w-[60ch] leading-snug">
+              <Chemistry>{chosen.because}</Chemistry>
+            </p>
+            <p className="mt-1 font-mono text-sm text-faint">
+              {chosen.minutes} min · {chosen.bits >= 0.005 ? `worth ${chosen.bits.toFixed(1)} bits` : 'for proof'}
+              {proposals.length > 1 && ` · ${Math.min(at, proposals.length - 1) + 1} of ${proposals.length}, ↑ ↓ for others`}
+            </p>
+          </div>
+          <button
+            ref={begin}
+            type="button"
+            className="pressable shrink-0 border border-russet px-5 text-lg"
+            onClick={() => onBegin(chosen.test)}
+            onKeyDown={onKey}
+          >
+            Begin
+          </button>
+          <OtherTests done={done} onBegin={onBegin} />
+        </div>
+      )}
+      {complete && (
+        <div className="ml-8 flex items-center gap-4">
+          <p className="pencil flex-1">No test of this scope would tell more. Write your conclusion below.</p>
+          <OtherTests done={done} onBegin={onBegin} />
+        </div>
+      )}
+    </section>
+  )
+}
+
+function OtherTests({ done, onBegin }: { readonly done: ReadonlySet<string>; readonly onBegin: (test: string) => void }) {
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger className="pressable shrink-0">another test</DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content align="end" sideOffset={4} className="z-10 max-h-[70vh] w-96 overflow-auto border border-ink bg-sheet py-1 shadow-md">
+          {TESTS.map((test) => (
+            <DropdownMenu.Item
+              key={test.id}
+              className="flex min-h-11 cursor-pointer items-center gap-3 px-4 outline-none data-[highlighted]:bg-press"
+              onSelect={() => onBegin(test.id)}
+            >
+              <span className="flex-1">{test.title}</span>
+              {done.has(test.id) && <span className="text-sm text-faint">done</span>}
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  )
+}
+
+interface ConcludeProps {
+  readonly suggested: string | undefined
+  readonly focus: boolean
+  readonly onConclude: (formula: string, claim: 'present' | 'confirmed') => void
+}
+
+/** The last row: the salt, by formula, and how sure. */
+export function Conclude({ suggested, focus, onConclude }: ConcludeProps) {
+  const [formula, setFormula] = useState('')
+  const [claim, setClaim] = useState<'present' | 'confirmed'>('present')
+  const [problem, setProblem] = useState<string | null>(null)
+  const input = useRef<HTMLInputElement>(null)
+  useEffect(() => {
+    if (focus) input.current?.focus()
+  }, [focus])
+  const conclude = (): void => {
+    const text = formula.trim() || suggested || ''
+    let known: string | undefined
+    try {
+      known = findSalt(text)?.id
+    } catch {
+      known = undefined
+    }
+    if (known === undefined) {
+      setProblem(`“${text}” is not a salt in scope. Write its formula, with the water: Na2SO4.10H2O.`)
+      return
+    }
+    setProblem(null)
+    onConclude(known, claim)
+  }
+  return (
+    <form
+      aria-label="conclusion"
+      className="off-paper flex flex-wrap items-end gap-x-5 gap-y-1 border-t border-rule px-5 py-4 pl-13"
+      onSubmit={(e) => {
+        e.preventDefault()
+        conclude()
+      }}
+    >
+      <label className="grid gap-1 text-sm text-faint">
+        the jar holds
+        <input
+          ref={input}
+          className="h-11 w-60 border-b border-ink bg-transparent font-serif text-xl text-ink"
+          value={formula}
+          placeholder={suggested ?? 'formula'}
+          onChange={(e) => setFormula(e.target.value)}
+        />
+      </label>
+      <fieldset className="flex gap-4">
+        <legend className="text-sm text-faint">claim</legend>
+        {(['present', 'confirmed'] as const).map((c) => (
+          <label key={c} className="flex min-h-11 items-center gap-2">
+            <input type="radio" name="claim" className="size-4 accent-russet" checked={claim === c} onChange={() => setClaim(c)} /> {c}
+          </label>
+        ))}
+      </fieldset>
+      <button type="submit" className="pressable border border-russet px-5">
+        Conclude
+      </button>
+      {problem && (
+        <p role="alert" className="basis-full">
+          {problem}
+        </p>
+      )}
+    </form>
+  )
+}

@@ -1,0 +1,145 @@
+import { sayObservation, type Seen } from '@foxing/core'
+import type { Look, PageRow } from '../../state/page'
+import { Chemistry } from '../../ui/Formula'
+import { pictureOfLook, pictureOfObservations, wordsOf, type Picture } from '../../ui/pictures'
+import { Tube } from '../../ui/Tube'
+
+interface Props {
+  readonly row: PageRow
+  readonly number: number
+  readonly seen: Seen | undefined
+  readonly inference: readonly string[]
+  readonly unsaved: ReadonlySet<string>
+}
+
+export const COLUMNS = 'grid grid-cols-[minmax(0,5fr)_minmax(0,7fr)_minmax(0,4fr)] gap-x-5'
+
+/** What is drawn at a look: what there was to see if it is known, else what was written. */
+export function pictureAt(look: Look, seen: Seen | undefined): Picture | null {
+  const shown = seen?.looks.find((l) => l.step === look.step)
+  if (shown) return pictureOfLook(shown)
+  const observations = look.written.map((w) => w.observation)
+  return observations.length > 0 ? pictureOfObservations(observations, observations.map(sayObservation).join(', ')) : null
+}
+
+/** A test that is done: one line of the three columns. */
+export function Row({ row, number, seen, inference, unsaved }: Props) {
+  const pictures = row.looks.flatMap((look) => {
+    const picture = pictureAt(look, seen)
+    return picture ? [{ key: look.step, picture }] : []
+  })
+  const waiting = unsaved.has(row.id) || row.looks.some((l) => l.written.some((w) => unsaved.has(w.id)))
+  return (
+    <li className={`${COLUMNS} border-b border-rule px-5 py-3`} id={`row-${row.id}`}>
+      <div className="flex gap-3">
+        <span className="w-5 shrink-0 text-right font-mono text-sm leading-6 text-faint">{number}</span>
+        <div>
+          <h3 className="text-lg leading-6">{row.title}</h3>
+          {row.vessel && <span className="font-mono text-sm text-faint">tube {row.vessel}</span>}
+          {waiting && <span className="ml-2 text-sm text-faint">kept on this device, not yet sent</span>}
+        </div>
+      </div>
+      <div className="flex gap-3">
+        <div className="flex shrink-0 gap-1">
+          {pictures.map(({ key, picture }) => (
+            <Tube key={key} picture={picture} size={56} />
+          ))}
+        </div>
+        <div className="min-w-0">
+          {row.looks.map((look) =>
+            look.written.length > 0 ? (
+              <p key={look.step} className="leading-snug">
+                {look.written.map((w) => sayObservation(w.observation)).join(', ')}
+              </p>
+            ) : null,
+          )}
+          {row.looks.every((l) => l.written.length === 0) && <p className="pencil">nothing written</p>}
+          {row.notes.map((note, i) => (
+            <p key={i} className="text-faint">
+              note: {note}
+            </p>
+          ))}
+        </div>
+      </div>
+      <div>
+        {inference.map((line) => (
+          <p key={line} className="font-serif leading-snug">
+            <Chemistry>{line}</Chemistry>
+          </p>
+        ))}
+      </div>
+    </li>
+  )
+}
+
+interface OpenProps {
+  readonly row: PageRow
+  readonly number: number
+  readonly at: number
+  readonly seen: Seen | undefined
+  readonly looking: string | null
+  readonly cautions: readonly string[]
+  readonly onLook: (index: number) => void
+  readonly onAsSeen: () => void
+  readonly onClose: () => void
+}
+
+/** The test being done, open wide: amounts, caution, and each look with its tube. */
+export function OpenRow({ row, number, at, seen, looking, cautions, onLook, onAsSeen, onClose }: OpenProps) {
+  return (
+    <li className="border-y-2 border-ink bg-sheet px-5 py-4" id={`row-${row.id}`} aria-current="step">
+      <div className="flex items-baseline gap-3">
+        <span className="w-5 shrink-0 text-right font-mono text-sm text-faint">{number}</span>
+        <h3 className="text-xl">{row.title}</h3>
+        {row.vessel && <span className="font-mono text-faint">tube {row.vessel}</span>}
+        <button type="button" className="pressable ml-auto" onClick={onClose}>
+          close this test
+        </button>
+      </div>
+      <p className="ml-8 font-mono text-[0.94rem]">{row.steps.join(' · ')}</p>
+      {cautions.map((caution) => (
+        <p key={caution} className="ml-8 mt-1">
+          <strong aria-hidden>⚠ </strong>
+          <strong>{caution}</strong>
+        </p>
+      ))}
+      {looking !== null && (
+        <p role="status" className="ml-8 mt-2 text-faint">
+          {looking}
+        </p>
+      )}
+      <ol className="ml-8 mt-3 flex flex-wrap gap-4">
+        {row.looks.map((look, i) => {
+          const picture = pictureAt(look, seen)
+          const shown = seen?.looks.find((l) => l.step === look.step)
+          return (
+            <li
+              key={look.step}
+              className={`flex w-64 gap-3 border-t-2 pt-2 ${i === at ? 'border-russet' : 'border-rule'}`}
+              aria-current={i === at ? 'true' : undefined}
+            >
+              {picture && <Tube picture={picture} size={84} />}
+              <div className="min-w-0">
+                <button type="button" className="text-left text-faint hover:underline" onClick={() => onLook(i)}>
+                  {look.prompt}
+                </button>
+                {shown && <p className="leading-snug">{wordsOf(shown)}</p>}
+                {look.written.length > 0 && (
+                  <p className="mt-1 border-l-2 border-ink pl-2 leading-snug">
+                    <span className="sr-only">written: </span>
+                    {look.written.map((w) => sayObservation(w.observation)).join(', ')}
+                  </p>
+                )}
+                {i === at && shown && look.written.length === 0 && (
+                  <button type="button" className="pressable" onClick={onAsSeen}>
+                    write it down as seen
+                  </button>
+                )}
+              </div>
+            </li>
+          )
+        })}
+      </ol>
+    </li>
+  )
+}

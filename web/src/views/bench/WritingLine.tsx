@@ -1,0 +1,67 @@
+import { sayObservation, type Observation } from '@foxing/core'
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
+
+interface Props {
+  /** The tube written about, and what to look for; null when no test is open. */
+  readonly prompt: { readonly tube: string; readonly look: string } | null
+  readonly focusKey: string
+  readonly canCopy: boolean
+  readonly read: (line: string) => { observations: Observation[]; rest: readonly string[] }
+  readonly onWrite: (line: string) => void
+  readonly onSkip: () => void
+  readonly onAsSeen: () => void
+}
+
+/** One line to write in, read as it is typed. What is not understood is kept as a note. */
+export function WritingLine({ prompt, focusKey, canCopy, read, onWrite, onSkip, onAsSeen }: Props) {
+  const [line, setLine] = useState('')
+  const input = useRef<HTMLInputElement>(null)
+  useEffect(() => {
+    if (prompt) input.current?.focus()
+    // Focus follows the look that is open, not every keystroke.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [focusKey])
+  const reading = line.trim() === '' || line.trim() === '=' ? null : read(line)
+  const onKey = (event: KeyboardEvent<HTMLInputElement>): void => {
+    if (event.key === 'Escape') setLine('')
+    if (event.key !== 'Enter') return
+    event.preventDefault()
+    const text = line.trim()
+    setLine('')
+    if (text === '=' && canCopy) onAsSeen()
+    else if (text !== '') onWrite(text)
+    else if (prompt) onSkip()
+  }
+  return (
+    <footer className="off-paper border-t border-ink bg-sheet px-5 py-2">
+      <div className="flex items-center gap-3">
+        <label htmlFor="line" className="shrink-0 font-mono text-lg text-russet">
+          {prompt ? prompt.tube : 'note'} ›<span className="sr-only"> write what you see</span>
+        </label>
+        <input
+          id="line"
+          ref={input}
+          value={line}
+          autoComplete="off"
+          autoCapitalize="off"
+          spellCheck={false}
+          maxLength={400}
+          onChange={(e) => setLine(e.target.value)}
+          onKeyDown={onKey}
+          placeholder={prompt ? `${prompt.look}${canCopy ? '   (= writes it down as seen)' : ''}` : 'a note, or begin a test first'}
+          className="h-11 min-w-0 flex-1 bg-transparent font-mono text-lg outline-none"
+        />
+        <div aria-live="polite" className="flex max-w-[55%] flex-wrap justify-end gap-2">
+          {reading?.observations.map((o, i) => (
+            <span key={i} className="border border-ink px-2 py-0.5">
+              {sayObservation(o)}
+            </span>
+          ))}
+          {reading && reading.rest.length > 0 && (
+            <span className="border border-dashed border-faint px-2 py-0.5 text-faint">kept as a note: {reading.rest.join(' ')}</span>
+          )}
+        </div>
+      </div>
+    </footer>
+  )
+}

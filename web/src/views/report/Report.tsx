@@ -1,0 +1,163 @@
+import { notebookSchema } from '@foxing/core'
+import { documentOf, toMarkdown } from '@foxing/core/report'
+import { Download } from 'lucide-react'
+import { useEffect, useMemo } from 'react'
+import { Link, useParams } from 'react-router'
+import { useNotebook } from '../../state/notebook'
+import { Chemistry, Formula } from '../../ui/Formula'
+import { Frame } from '../../ui/Frame'
+
+function save(name: string, type: string, text: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type }))
+  const link = document.createElement('a')
+  link.href = url
+  link.download = name
+  link.click()
+  URL.revokeObjectURL(url)
+}
+
+/** The notebook as it is handed in: three columns, conclusion, equations. */
+export function Report() {
+  const { id = '' } = useParams()
+  const { jar, entries, problem, open } = useNotebook()
+  useEffect(() => void open(id), [id, open])
+  const made = useMemo(() => {
+    if (!jar) return null
+    const notebook = notebookSchema.parse({ format: 'foxing-notebook/1', id: jar.code, case: jar.case, entries: [...entries] })
+    const document = documentOf(notebook, `Jar ${jar.code}${jar.title ? `, ${jar.title}` : ''}`)
+    return { notebook, document }
+  }, [jar, entries])
+  if (!jar || !made)
+    return (
+      <Frame>
+        <main className="p-8">
+          {problem ? <p role="alert">{`${problem.message}. ${problem.todo}`}</p> : <p className="text-faint">Opening the report…</p>}
+        </main>
+      </Frame>
+    )
+  const { document, notebook } = made
+  const equations = [...new Set(document.rows.flatMap((r) => r.equations))]
+  return (
+    <Frame
+      about={<span className="font-mono text-xl">{jar.code}</span>}
+      actions={
+        <>
+          <Link className="pressable flex items-center" to={`/jar/${id}`}>
+            back to the bench
+          </Link>
+          <button
+            type="button"
+            className="pressable inline-flex items-center gap-1"
+            onClick={() => save(`${jar.code}.md`, 'text/markdown', toMarkdown(document))}
+          >
+            <Download size={18} aria-hidden /> Markdown
+          </button>
+          <button
+            type="button"
+            className="pressable inline-flex items-center gap-1"
+            onClick={() => save(`${jar.code}.json`, 'application/json', JSON.stringify(notebook, null, 2))}
+          >
+            <Download size={18} aria-hidden /> JSON
+          </button>
+        </>
+      }
+    >
+      <main className="flex-1 overflow-auto py-6">
+        <article className="mx-auto max-w-5xl bg-sheet px-10 py-8">
+          <h1 className="text-3xl">{document.title}</h1>
+          <table className="mt-6 w-full border-collapse text-left align-top">
+            <thead>
+              <tr className="border-b border-ink text-sm text-faint">
+                <th scope="col" className="w-8 py-1 font-normal">
+                  <span className="sr-only">row</span>
+                </th>
+                <th scope="col" className="w-[36%] py-1 font-normal">
+                  test
+                </th>
+                <th scope="col" className="w-[36%] py-1 font-normal">
+                  observation
+                </th>
+                <th scope="col" className="py-1 font-normal">
+                  inference
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {document.rows.map((row, i) => (
+                <tr key={row.entry} className="border-b border-rule align-top">
+                  <td className="py-2 font-mono text-sm text-faint">{i + 1}</td>
+                  <td className="py-2 pr-5">
+                    <span className="font-serif text-lg leading-tight">{row.test}</span>
+                    {row.steps.length > 0 && <span className="block text-sm text-faint">{row.steps.join(' · ')}</span>}
+                  </td>
+                  <td className="py-2 pr-5">
+                    {row.observations.map((o) => o.text).join(', ') || '–'}
+                    {row.observations.some((o) => o.amendedFrom !== null) && (
+                      <span className="block text-sm text-faint">
+                        first written: {row.observations.flatMap((o) => o.amendedFrom ?? []).join(', ')}
+                      </span>
+                    )}
+                  </td>
+                  <td className="py-2 font-serif">
+                    {row.inference.map((line) => (
+                      <span key={line} className="block leading-snug">
+                        <Chemistry>{line}</Chemistry>
+                      </span>
+                    ))}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          {document.rows.length === 0 && <p className="mt-4 text-faint">Nothing has been done yet.</p>}
+          <h2 className="mt-8 text-2xl">Conclusion</h2>
+          {document.conclusions.length === 0 && <p className="text-faint">No conclusion has been written.</p>}
+          {document.conclusions.map((c, i) => (
+            <p key={i} className="mt-1 font-serif text-xl">
+              <Formula>{c.species}</Formula>, {c.claim}
+              {c.citing.length > 0 && <span className="text-base text-faint"> ({c.citing.join(', ')})</span>}
+            </p>
+          ))}
+          <p className="mt-3">
+            What the record as a whole supports:{' '}
+            {document.formulae.slice(0, 4).map((f, i) => (
+              <span key={f.formula}>
+                {i > 0 && ', '}
+                <span className="font-serif">
+                  <Formula>{f.formula}</Formula>
+                </span>{' '}
+                <span className="font-mono text-sm">{(100 * f.probability).toFixed(1)} %</span>
+              </span>
+            ))}
+          </p>
+          {document.conflicts.map((c) => (
+            <p key={c} className="mt-2 border-l-4 border-ink pl-3">
+              Unsettled: {c}.
+            </p>
+          ))}
+          {equations.length > 0 && (
+            <>
+              <h2 className="mt-8 text-2xl">Equations</h2>
+              <ul className="mt-1 font-serif text-lg">
+                {equations.map((e) => (
+                  <li key={e}>
+                    <Formula>{e}</Formula>
+                  </li>
+                ))}
+              </ul>
+            </>
+          )}
+          {document.notes.length > 0 && (
+            <>
+              <h2 className="mt-8 text-2xl">Notes</h2>
+              {document.notes.map((n) => (
+                <p key={n.at + n.text}>{n.text}</p>
+              ))}
+            </>
+          )}
+          <p className="mt-8 text-sm text-faint">{document.safety}</p>
+        </article>
+      </main>
+    </Frame>
+  )
+}
