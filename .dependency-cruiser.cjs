@@ -1,6 +1,18 @@
 /** The parts of the core in order: each may import only those above it. */
 const parts = [
-  'units', 'vocabulary', 'species', 'equilibrium', 'reactions', 'tube', 'perception', 'notebook', 'catalogue', 'schemes', 'deduction', 'advice', 'report',
+  'units',
+  'vocabulary',
+  'species',
+  'equilibrium',
+  'reactions',
+  'tube',
+  'perception',
+  'notebook',
+  'catalogue',
+  'schemes',
+  'deduction',
+  'advice',
+  'report',
 ]
 
 const layers = parts.map((part, i) => ({
@@ -17,15 +29,30 @@ module.exports = {
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
     { name: 'core-knows-no-face', severity: 'error', from: { path: '^core/' }, to: { path: '^(web|server|cli|e2e)/' } },
     { name: 'core-stands-alone', severity: 'error', from: { path: '^core/', pathNot: '\\.test\\.ts$' }, to: { dependencyTypes: ['core'] } },
-    { name: 'core-uses-few-packages', severity: 'error', from: { path: '^core/', pathNot: '\\.test\\.ts$' }, to: { path: 'node_modules/(?!zod|culori|@types/culori)' } },
-    { name: 'faces-do-not-know-each-other', severity: 'error', from: { path: '^(web|server|cli)/' }, to: { path: '^(web|server|cli)/', pathNot: '^$1/' } },
+    {
+      name: 'core-uses-few-packages',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      to: { path: 'node_modules/(?!zod|culori|@types/culori)' },
+    },
+    {
+      name: 'faces-do-not-know-each-other',
+      severity: 'error',
+      from: { path: '^(web|server|cli)/' },
+      to: { path: '^(web|server|cli)/', pathNot: '^$1/' },
+    },
     {
       name: 'a-part-is-used-by-its-index',
       severity: 'error',
       from: { path: '^core/([^/]+)/', pathNot: '\\.test\\.ts$' },
       to: { path: '^core/([^/]+)/.+', pathNot: ['^core/$1/', '^core/[^/]+/index\\.ts$'] },
     },
-    { name: 'faces-use-the-core-by-its-entry-points', severity: 'error', from: { path: '^(web|server|cli)/' }, to: { path: '^core/', pathNot: '^core/(index|report/index)\\.ts$' } },
+    {
+      name: 'faces-use-the-core-by-its-entry-points',
+      severity: 'error',
+      from: { path: '^(web|server|cli)/' },
+      to: { path: '^core/', pathNot: '^core/(index|report/index)\\.ts$' },
+    },
     { name: 'not-to-unresolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },
   ],
   options: {
@@ -33,6 +60,10 @@ module.exports = {
     exclude: { path: '(dist|node_modules)/' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.base.json' },
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'types', 'default'], extensions: ['.ts', '.tsx', '.js', '.json', '.css', '.d.ts'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'types', 'default'],
+      extensions: ['.ts', '.tsx', '.js', '.json', '.css', '.d.ts'],
+    },
   },
 }

@@ -1,5 +1,10 @@
 import {
   advise,
+  adviceSchema,
+  deductionSchema,
+  observationSchema,
+  perceptsSchema,
+  seenSchema,
   CHANNELS,
   COLOUR_NAMES,
   COMPONENTS,
@@ -84,6 +89,17 @@ function refuseUnsupported(document: unknown): void {
   })
 }
 
+/** Every format this version reads or writes, by the name its JSON Schema is published under. */
+const FORMATS = {
+  'foxing-procedure-1': procedureSchema,
+  'foxing-percepts-1': perceptsSchema,
+  'foxing-seen-1': seenSchema,
+  'foxing-notebook-1': notebookSchema,
+  'foxing-deduction-1': deductionSchema,
+  'foxing-advice-1': adviceSchema,
+  'foxing-reading-1': z.looseObject({ observations: z.array(observationSchema), rest: z.array(z.string()) }),
+}
+
 const titleOf = (document: { readonly id?: string | number | undefined }): string =>
   document.id === undefined ? 'Notebook' : `Notebook ${document.id}`
 
@@ -110,6 +126,13 @@ const commands: readonly Command[] = [
       findings: [],
       sources: SOURCES,
     }),
+  },
+  {
+    name: 'schemas',
+    summary: 'JSON Schema of every format, by name',
+    reads: false,
+    run: () =>
+      Object.fromEntries(Object.entries(FORMATS).map(([name, schema]) => [name, z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' })])),
   },
   {
     name: 'simulate',

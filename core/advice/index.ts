@@ -1,1 +1,2 @@
 export * from './next'
+export * from './schema'

@@ -100,3 +100,6 @@ export const cautionsOf = (test: Test): string[] => {
   const lines = test.steps.flatMap((step) => ('reagent' in step && typeof step.reagent === 'string' ? [findReagent(step.reagent).caution] : []))
   return [...new Set(lines)].filter((line) => line !== '')
 }
+
+/** Whether a test wants a tube of its own; one that only makes or samples the stock is done in the stock. */
+export const wantsTube = (test: Test): boolean => test.steps.some((step) => Object.values(step).includes(THIS))

@@ -1,12 +1,13 @@
+import type { STATUSES } from './schema'
 import { testById, type Stage } from '../catalogue'
-import type { Case, Notebook } from '../notebook'
+import { sayObservation, type Case, type Notebook } from '../notebook'
 import { COMPONENTS } from '../species'
 import type { Conditions } from '../tube'
 import { singleSalts, Simulations, type Expectation, type Hypothesis } from './hypotheses'
 import { likelihood, likelihoodAt, stepsMeant } from './likelihood'
 import { traceOf, type Trace, type TraceObservation, type TraceStep } from './trace'
 
-export type Status = 'confirmed' | 'likely' | 'open' | 'unlikely' | 'excluded' | 'untested'
+export type Status = (typeof STATUSES)[number]
 
 export interface Evidence {
   readonly entry: string
@@ -148,10 +149,14 @@ function weightOf(row: Float64Array | undefined, total: Float64Array, holds: rea
 }
 
 function because({ observation }: TraceObservation, weight: number): string {
-  const seen = `${observation.negated ? 'no ' : ''}${observation.channel.replaceAll('.', ' ')}${observation.value === 'yes' ? '' : `: ${observation.value}`}`
-  const when = observation.after ? ` after ${observation.after}` : ''
-  const strength = Math.abs(weight) > 1.3 ? 'much ' : Math.abs(weight) < 0.4 ? 'a little ' : ''
-  return `${seen}${when} is ${strength}${weight > 0 ? 'more' : 'less'} likely with it than without`
+  const size = Math.abs(weight)
+  const how =
+    size > 1.3
+      ? ['expected with it, hardly without', 'hardly to be expected with it']
+      : size > 0.4
+        ? ['likelier with it', 'less likely with it']
+        : ['a little likelier with it', 'a little less likely with it']
+  return `${sayObservation(observation)}: ${how[weight > 0 ? 0 : 1] ?? ''}`
 }
 
 function statusOf(probability: number, evidence: readonly Evidence[], positives: number, confirmations: number): Status {
@@ -199,7 +204,6 @@ function conflictsOf(trace: Trace, table: readonly Float64Array[], posterior: Fl
     const expected = posterior.reduce((sum, p, h) => sum + p * Math.exp(row[h] as number), 0)
     const best = Math.max(...row.map((l) => Math.exp(l)))
     if (expected > UNEXPECTED || best < 3 * expected) return []
-    const what = `${observation.negated ? 'no ' : ''}${observation.channel.replaceAll('.', ' ')} ${observation.value}`
-    return [{ entry, because: `${what} does not fit what everything else says; look again, or repeat the test` }]
+    return [{ entry, because: `“${sayObservation(observation)}” does not fit what everything else says; look again, or repeat the test` }]
   })
 }

@@ -1,5 +1,5 @@
 import type { Observation } from '../notebook'
-import { anchorsFor, colourDifference, dissolvedSince, labOfHex, type Colour } from '../perception'
+import { anchorsFor, colourDifference, degreeOf, dissolvedSince, labOfHex, type Colour } from '../perception'
 import { findReagent } from '../species'
 import { AMOUNTS, CHANNEL_BY_ID, FAMILIES, type Amount, type Family } from '../vocabulary'
 import type { Expectation } from './hypotheses'
@@ -150,13 +150,27 @@ function channelOf(id: string): Channel | undefined {
 /** A value no percept speaks for: as likely as any other the channel has. */
 const neutral = (channel: string): number => 1 / Math.max(2, CHANNEL_BY_ID.get(channel)?.values?.length ?? 10)
 
+/** How the three shades a writer may name share out when the colour has one of them: neighbours are often taken for each other. */
+const SHADES = ['pale', '', 'deep']
+const SHADE_SHARE = [0.62, 0.26, 0.06]
+
+/** For a colour written with its shade: how likely that shade is; 1 where none was written, which says nothing. */
+function shadeShare({ channel, degree }: Observation, { percept }: Expectation): number {
+  if (degree === undefined) return 1
+  const colour = { 'solution.colour': percept.solution, 'precipitate.colour': percept.deposit, 'appearance.colour': percept.appearance }[channel]
+    ?.colour
+  const written = SHADES.indexOf(degree)
+  if (!colour || written < 0) return 1
+  return SHADE_SHARE[Math.abs(written - SHADES.indexOf(degreeOf(colour.name) ?? ''))] ?? 0.06
+}
+
 /** Probability of one observation given one percept. */
 export function likelihoodAt(observation: Observation, expectation: Expectation | null): number {
   const chance = CHANCE[observation.certainty]
   const flat = neutral(observation.channel)
   const share = expectation && channelOf(observation.channel)?.(expectation)
   const fitting = share ? share(observation.value) : flat
-  const p = Math.min(1, fitting)
+  const p = Math.min(1, fitting * (expectation ? shadeShare(observation, expectation) : 1))
   return (1 - chance) * (observation.negated ? 1 - p : p) + chance * (observation.negated ? 1 - flat : flat)
 }
 

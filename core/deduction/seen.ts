@@ -1,5 +1,5 @@
 import { observationSchema, type Notebook, type Observation, type ObservationInput } from '../notebook'
-import { seenLook, type Seen, type SeenLook } from '../perception'
+import { degreeOf, seenLook, type Seen, type SeenColour, type SeenLook } from '../perception'
 import type { Salt } from '../species'
 import { Simulations, type Expectation } from './hypotheses'
 import { traceOf, type TraceStep } from './trace'
@@ -15,16 +15,16 @@ export function seenIn(notebook: Pick<Notebook, 'case' | 'entries'>, entry: stri
     if (step.entry !== entry) continue
     const expectation = simulations.expect(salt, step.recipe)
     if (!expectation) continue
-    if (worthALook(step, expectation)) looks.push(lookAt(step, expectation, jitter))
+    if (worthALook(step)) looks.push(lookAt(step, expectation, jitter))
   }
   return { format: 'foxing-seen/1', entry, looks }
 }
 
-/** Looks, smells and papers; a gas whenever there is one; and every step of work done freely, which is looked at as it goes. */
-function worthALook({ recipe, index, test }: TraceStep, { percept }: Expectation): boolean {
+/** Looks, smells and papers of a test; and every step of work done freely, which is looked at as it goes. */
+function worthALook({ recipe, index, test }: TraceStep): boolean {
   const doing = recipe.steps.at(-1)?.do
   const asked = doing === 'look' || doing === 'hold' || doing === 'dip' || doing === 'smell'
-  return index >= 0 && (asked || test === null || percept.gases.length > 0)
+  return index >= 0 && (asked || test === null)
 }
 
 const lookAt = (step: TraceStep, { percept, before }: Expectation, jitter: readonly [number, number, number]): SeenLook => ({
@@ -39,7 +39,7 @@ export function observationsOf(
 ): { step: TraceStep; observation: Observation }[] {
   return steps.flatMap((step) => {
     const expectation = expect(step)
-    if (!expectation || !worthALook(step, expectation)) return []
+    if (!expectation || !worthALook(step)) return []
     return observationsFromLook(lookAt(step, expectation, [0, 0, 0])).map((o) => ({ step, observation: observationSchema.parse(o) }))
   })
 }
@@ -47,8 +47,9 @@ export function observationsOf(
 /** A look written down word for word, as a quick and honest observer would. */
 export function observationsFromLook(look: SeenLook): ObservationInput[] {
   const seen: ObservationInput[] = []
-  const say = (channel: string, value: string, negated = false): void =>
-    void seen.push({ channel, value, negated, vessel: look.vessel, step: look.step })
+  const say = (channel: string, value: string, negated = false, degree?: string): void =>
+    void seen.push({ channel, value, negated, vessel: look.vessel, step: look.step, ...(degree === undefined ? {} : { degree }) })
+  const sayColour = (channel: string, { name, family }: SeenColour): void => say(channel, family, false, degreeOf(name))
   for (const { paper, to } of look.papers) say(`paper.${paper}`, to.family)
   if (look.papers.length > 0) return seen
   if (look.smell) {
@@ -56,19 +57,19 @@ export function observationsFromLook(look: SeenLook): ObservationInput[] {
     return seen
   }
   if (look.appearance) {
-    say('appearance.colour', look.appearance.colour.family)
+    sayColour('appearance.colour', look.appearance.colour)
     say('appearance.form', look.appearance.form)
     return seen
   }
   if (look.precipitate) {
     say('precipitate.present', 'yes')
-    say('precipitate.colour', look.precipitate.colour.family)
+    sayColour('precipitate.colour', look.precipitate.colour)
     say('precipitate.habit', look.precipitate.habit)
     say('precipitate.amount', look.precipitate.amount)
     if (look.dissolves) say('precipitate.dissolves', look.dissolves)
   } else if (look.dissolves) say('precipitate.dissolves', 'yes')
   else if (look.solution) say('precipitate.present', 'yes', true)
-  if (look.solution) say('solution.colour', look.solution.colour.family)
+  if (look.solution) sayColour('solution.colour', look.solution.colour)
   if (look.gas?.smell) say('gas.smell', look.gas.smell)
   return seen
 }

@@ -92,6 +92,12 @@ export function nameColour(lab: Lab, liquid = false): Colour {
   return colour
 }
 
+/** The shade a colour's name speaks of: `pale`, `deep`, or none. */
+export function degreeOf(name: string): 'pale' | 'deep' | undefined {
+  if (/^(pale|light|off)/.test(name)) return 'pale'
+  return /^(very deep|deep|dark)/.test(name) ? 'deep' : undefined
+}
+
 export const colourOfHex = (hex: string): Colour => nameColour(labOfHex(hex))
 
 /** The anchors of one name or family, for comparing a written word with a computed colour. */

@@ -143,6 +143,10 @@ function shownIn({ step, after, escaped }: Event, seen: readonly SolidSeen[]): s
     const colouring = chemistry.aqueous.filter((s, i) => s.data.spectrum !== undefined && (state.amounts[i] as number) > 1e-4)
     held.push(...colouring.flatMap((s) => s.terms.flatMap(([component]) => (AQUEOUS[component]?.data.spectrum ? [AQUEOUS[component]] : []))))
   }
+  for (const id of after.dry.keys()) {
+    const { terms = [] } = saltById.get(id) ?? {}
+    held.push(...terms.flatMap(([component]) => (AQUEOUS[component]?.data.spectrum ? [AQUEOUS[component]] : [])))
+  }
   const shown = new Set(held.flatMap((s) => s.terms.map(([component]) => component)).filter((component) => component !== 0))
   return [...shown].sort((a, b) => a - b).map((component) => COMPONENTS[component] ?? '')
 }

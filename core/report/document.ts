@@ -1,4 +1,4 @@
-import { testById } from '../catalogue'
+import { STOCK, testById } from '../catalogue'
 import { reason, type Reasoning, type Standing, type TraceStep } from '../deduction'
 import { asAmended, isTest, sayObservation, sayStep, type AmendedEntry, type Concluded, type Notebook } from '../notebook'
 
@@ -83,7 +83,7 @@ function rowsOf(entries: readonly AmendedEntry[], reasoning: Reasoning): Row[] {
       {
         entry: entry.id,
         at: entry.at,
-        test: isTest(did) ? `${testById.get(did.test)?.title ?? did.test}, tube ${did.on}` : sayStep(did),
+        test: isTest(did) ? `${testById.get(did.test)?.title ?? did.test}${did.on === STOCK ? '' : `, tube ${did.on}`}` : sayStep(did),
         steps: isTest(did) ? steps.flatMap((s) => sayOf(s)) : [],
         observations,
         inference: inferencesOf(new Set(observations.map((o) => o.entry)), reasoning),
@@ -99,16 +99,23 @@ const sayOf = (traced: TraceStep): string[] => {
   return [sayStep(step.do === 'take' && step.from !== 'sample' ? { ...step, from: 'OS' } : step)]
 }
 
-/** What one row's observations say together, ion by ion, strongest first. */
-export function inferencesOf(entries: ReadonlySet<string>, { standings }: Pick<Reasoning, 'standings'>): string[] {
-  return standings
+/**
+ * What the observations of one row say together, ion by ion, strongest first. An ion is spoken of only where the work done could have shown it: what follows for the others by
+ * elimination belongs to the conclusion.
+ */
+export function inferencesOf(entries: ReadonlySet<string>, reasoning: Reasoning): string[] {
+  const steps = reasoning.trace.observations.flatMap((o) => (entries.has(o.entry) ? o.steps : []))
+  return reasoning.standings
     .map(({ species, evidence }) => ({ species, weight: evidence.reduce((sum, e) => (entries.has(e.entry) ? sum + e.weight : sum), 0) }))
-    .filter(({ weight }) => Math.abs(weight) >= 0.5)
-    .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight))
+    .filter(({ species, weight }) => Math.abs(weight) >= 0.5 && couldShow(species, steps, reasoning))
+    .sort((a, b) => b.weight - a.weight)
     .map(({ species, weight }) =>
       weight > 0 ? `${species} ${weight > 1.5 ? 'is indicated' : 'may be present'}` : `${weight < -1.5 ? 'no' : 'hardly'} ${species}`,
     )
 }
+
+const couldShow = (ion: string, steps: readonly TraceStep[], { hypotheses, simulations }: Reasoning): boolean =>
+  hypotheses.some(({ salt, ions }) => ions.has(ion) && steps.some((step) => simulations.expect(salt, step.recipe)?.percept.shows.includes(ion)))
 
 function equationsOf(steps: readonly TraceStep[], { formulae, hypotheses, simulations }: Reasoning): string[] {
   const best = formulae[0]

@@ -58,7 +58,7 @@ export function createApp({ database, who, log, webRoot, stopping }: Parts): Exp
   )
   app.use('/api', (request, _response, next) => {
     // A page of another site cannot send this type without asking first, which is never granted.
-    if (request.method === 'POST' && !request.is('application/json')) return next(new Refusal(415, 'send JSON', 'Nothing was written.'))
+    if (request.method === 'POST' && !request.is('application/json')) throw new Refusal(415, 'send JSON', 'Nothing was written.')
     next()
   })
   app.use('/api', express.json({ limit: '1mb' }))

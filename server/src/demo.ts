@@ -1,4 +1,17 @@
-import { caseSchema, entrySchema, findSalt, observationsOf, Simulations, traceOf, type Case, type Entry, type Salt } from '@foxing/core'
+import {
+  caseSchema,
+  entrySchema,
+  findSalt,
+  observationsOf,
+  Simulations,
+  STOCK,
+  testById,
+  traceOf,
+  wantsTube,
+  type Case,
+  type Entry,
+  type Salt,
+} from '@foxing/core'
 import { createHash } from 'node:crypto'
 import pg from 'pg'
 import { Database, type Who } from './database'
@@ -75,7 +88,9 @@ function entriesFor(jar: DemoJar, salt: Salt, settings: Case): Entry[] {
   }
   const cited: string[] = []
   jar.tests.forEach((test, k) => {
-    const entry = write({ did: { test, on: String.fromCharCode(65 + k) } })
+    const known = testById.get(test)
+    const on = known && !wantsTube(known) ? STOCK : String.fromCharCode(65 + k)
+    const entry = write({ did: { test, on } })
     const steps = traceOf({ entries }).steps.filter((s) => s.entry === entry)
     for (const { observation } of observationsOf(steps, (step) => simulations.expect(salt, step.recipe))) {
       const id = write({ saw: observation })

@@ -23,19 +23,20 @@ const lostConnection = (error: unknown): boolean =>
     /Connection terminated|timeout exceeded when trying to connect/.test(error.message))
 
 export const answerErrors: ErrorRequestHandler = (error: unknown, request, response, next) => {
-  if (response.headersSent) return next(error)
+  if (response.headersSent) {
+    next(error)
+    return
+  }
   if (error instanceof Refusal) {
     response.status(error.status).json({ error: error.message, todo: error.todo })
   } else if (error instanceof ZodError) {
     const [issue] = error.issues
-    response
-      .status(400)
-      .json({
-        error: 'the request is not in the form expected',
-        path: issue?.path.map(String).join('.'),
-        expected: issue?.message,
-        todo: 'Nothing was written. Correct it and send it again.',
-      })
+    response.status(400).json({
+      error: 'the request is not in the form expected',
+      path: issue?.path.map(String).join('.'),
+      expected: issue?.message,
+      todo: 'Nothing was written. Correct it and send it again.',
+    })
   } else if (lostConnection(error)) {
     request.log.error({ err: error }, 'database not reached')
     response
@@ -47,11 +48,9 @@ export const answerErrors: ErrorRequestHandler = (error: unknown, request, respo
       .json({ error: error.status === 413 ? 'the request is too large' : 'the request is not JSON', todo: 'Nothing was written.' })
   } else {
     request.log.error({ err: error }, 'request failed')
-    response
-      .status(500)
-      .json({
-        error: 'something went wrong on the server',
-        todo: 'What you wrote is kept on this device. Try again; if it stays, tell whoever runs the server.',
-      })
+    response.status(500).json({
+      error: 'something went wrong on the server',
+      todo: 'What you wrote is kept on this device. Try again; if it stays, tell whoever runs the server.',
+    })
   }
 }

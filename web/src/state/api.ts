@@ -1,4 +1,4 @@
-import { caseSchema, entrySchema, FAMILIES, type Case, type Entry, type Seen } from '@foxing/core'
+import { caseSchema, entrySchema, seenSchema, type Case, type Entry, type Seen } from '@foxing/core'
 import { z } from 'zod'
 
 const jarSchema = z.object({
@@ -12,13 +12,6 @@ const jarSchema = z.object({
 export type Jar = z.infer<typeof jarSchema> & { readonly case: Case }
 const summarySchema = jarSchema.extend({ entries: z.number(), concluded: z.array(z.string()) })
 export type JarSummary = z.infer<typeof summarySchema>
-
-const colour = z.object({ name: z.string(), family: z.enum(FAMILIES), drawn: z.string().regex(/^#[0-9a-f]{6}$/) })
-const seenSchema = z.object({
-  format: z.literal('foxing-seen/1'),
-  entry: z.string(),
-  looks: z.array(z.looseObject({ step: z.number(), vessel: z.string(), appearance: z.object({ colour }).loose().nullable() })),
-})
 
 /** What the server said when it refused, in its own words; `offline` when it was not reached at all. */
 export class ApiError extends Error {
@@ -69,7 +62,6 @@ export const api = {
   jar: (id: string): Promise<{ jar: Jar; entries: Entry[] }> => call(z.object({ jar: jarSchema, entries: z.array(entrySchema) }), `/jars/${id}`),
   addEntries: async (id: string, device: string, entries: readonly Entry[]) =>
     (await call(z.object({ acknowledged: z.array(z.string()) }), `/jars/${id}/entries`, { device, entries })).acknowledged,
-  // The looks are the server's own type; what is drawn from them is checked above.
-  seen: async (id: string, entry: string): Promise<Seen> => (await call(seenSchema, `/jars/${id}/seen/${entry}`)) as unknown as Seen,
+  seen: (id: string, entry: string): Promise<Seen> => call(seenSchema, `/jars/${id}/seen/${entry}`),
   answer: (id: string) => call(z.object({ formula: z.string(), name: z.string(), right: z.boolean() }), `/jars/${id}/answer`),
 }

@@ -6,6 +6,8 @@ import {
   sayStep,
   stepSchema,
   testById,
+  STOCK,
+  wantsTube,
   type Entry,
   type Observation,
   type Step,
@@ -95,13 +97,14 @@ export const nextLook = (row: PageRow): number => row.looks.findIndex((l) => l.w
 /** A line written at a look, as observations of it. */
 export function readLine(line: string, row: PageRow, look: Look): { observations: Observation[]; rest: readonly string[] } {
   const { observations, rest } = readAt(line, look.doing, look.dry)
-  const vessel =
-    row.test?.on.includes('solid') === true && row.test.id === 'solubility-in-water' ? 'OS' : look.doing.do === 'dip' ? look.doing.into : row.vessel
+  const vessel = look.doing.do === 'dip' ? look.doing.into : row.vessel
   return { observations: observations.map((o) => observationSchema.parse({ vessel, step: look.step, ...o })), rest }
 }
 
-/** A tube letter nobody has used yet. */
-export function freeTube(entries: readonly Entry[]): string {
+/** Where a test is to be done: the stock, if it needs no tube of its own, or a tube letter nobody has used yet. */
+export function vesselFor(testId: string, entries: readonly Entry[]): string {
+  const test = testById.get(testId)
+  if (test && !wantsTube(test)) return STOCK
   const used = new Set(entries.flatMap((e) => ('did' in e && isTest(e.did) ? [e.did.on] : [])))
   for (let k = 0; k < 26 * 27; k++) {
     const letter = String.fromCharCode(65 + (k % 26)) + (k < 26 ? '' : String(Math.floor(k / 26)))

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, ApiError } from '../../state/api'
 import { useNotebook } from '../../state/notebook'
-import { freeTube, nextLook, pageOf, readLine, type PageRow } from '../../state/page'
+import { nextLook, pageOf, readLine, vesselFor, type PageRow } from '../../state/page'
 import { Formula } from '../../ui/Formula'
 import { Frame } from '../../ui/Frame'
 import { useThought } from '../../workers/useThought'
@@ -41,7 +41,7 @@ export function Bench() {
 
   const begin = (test: string): void => {
     if (openRow) setClosed(new Set([...closed, openRow.id]))
-    void write([{ did: { test, on: freeTube(entries) } }])
+    void write([{ did: { test, on: vesselFor(test, entries) } }])
   }
   const save = (observations: readonly Observation[], rest: readonly string[]): void => {
     if (!openRow) return
@@ -233,7 +233,7 @@ function useJumps(): void {
 /** Keeps the foot of the page in sight as it grows. */
 function Bottom({ on }: { readonly on: string }) {
   const end = useRef<HTMLDivElement>(null)
-  useEffect(() => end.current?.scrollIntoView({ block: 'end' }), [on])
+  useEffect(() => void end.current?.scrollIntoView({ block: 'end' }), [on])
   return <div ref={end} />
 }
 

@@ -1,4 +1,4 @@
-import { sayObservation, type Seen } from '@foxing/core'
+import { sayObservation, STOCK, type Seen } from '@foxing/core'
 import type { Look, PageRow } from '../../state/page'
 import { Chemistry } from '../../ui/Formula'
 import { pictureOfLook, pictureOfObservations, wordsOf, type Picture } from '../../ui/pictures'
@@ -35,7 +35,7 @@ export function Row({ row, number, seen, inference, unsaved }: Props) {
         <span className="w-5 shrink-0 text-right font-mono text-sm leading-6 text-faint">{number}</span>
         <div>
           <h3 className="text-lg leading-6">{row.title}</h3>
-          {row.vessel && <span className="font-mono text-sm text-faint">tube {row.vessel}</span>}
+          {row.vessel && <span className="font-mono text-sm text-faint">{row.vessel === STOCK ? 'stock solution' : `tube ${row.vessel}`}</span>}
           {waiting && <span className="ml-2 text-sm text-faint">kept on this device, not yet sent</span>}
         </div>
       </div>
@@ -91,7 +91,7 @@ export function OpenRow({ row, number, at, seen, looking, cautions, onLook, onAs
       <div className="flex items-baseline gap-3">
         <span className="w-5 shrink-0 text-right font-mono text-sm text-faint">{number}</span>
         <h3 className="text-xl">{row.title}</h3>
-        {row.vessel && <span className="font-mono text-faint">tube {row.vessel}</span>}
+        {row.vessel && <span className="font-mono text-faint">{row.vessel === STOCK ? 'stock solution' : `tube ${row.vessel}`}</span>}
         <button type="button" className="pressable ml-auto" onClick={onClose}>
           close this test
         </button>

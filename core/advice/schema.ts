@@ -1,0 +1,25 @@
+import { z } from 'zod'
+
+/** What `advise` answers. */
+export const adviceSchema = z.looseObject({
+  next: z.array(
+    z.looseObject({
+      test: z.string(),
+      title: z.string(),
+      bits: z.number().nonnegative(),
+      minutes: z.number().positive(),
+      cautions: z.array(z.string()),
+      because: z.string(),
+    }),
+  ),
+  review: z.array(
+    z.looseObject({
+      finding: z.string(),
+      entry: z.string(),
+      effect: z.string(),
+      wayBack: z.string(),
+      severity: z.enum(['note', 'weakens', 'spoils']),
+    }),
+  ),
+  complete: z.boolean(),
+})

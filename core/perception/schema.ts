@@ -1,0 +1,61 @@
+import { z } from 'zod'
+import { AMOUNTS, CLARITIES, FAMILIES, FORMS, HABITS, HEATS, PAPERS, RESTS, SMELLS, SPEEDS, SPLINTS, VIGOURS } from '../vocabulary'
+import type { Seen } from './seen'
+
+const hex = z.string().regex(/^#[0-9a-f]{6}$/)
+const colour = z.looseObject({ name: z.string(), family: z.enum(FAMILIES), hex })
+const dissolved = z.enum(['yes', 'partly', 'no']).nullable()
+const solid = { habit: z.enum(HABITS), amount: z.enum(AMOUNTS), rests: z.enum(RESTS) }
+
+const perceptSchema = z.looseObject({
+  step: z.number().int().positive(),
+  vessel: z.string(),
+  pH: z.number().nullable(),
+  temperature: z.number(),
+  appearance: z.looseObject({ colour, form: z.enum(FORMS) }).nullable(),
+  solution: z.looseObject({ colour, clarity: z.enum(CLARITIES) }).nullable(),
+  precipitates: z.array(z.looseObject({ species: z.string(), colour, ...solid })),
+  deposit: z.looseObject({ colour, ...solid }).nullable(),
+  dissolved,
+  layers: z.array(z.never()).max(0),
+  gases: z.array(z.looseObject({ species: z.string(), vigour: z.enum(VIGOURS), colour, smell: z.enum(SMELLS).nullable() })),
+  papers: z.array(z.looseObject({ paper: z.enum(PAPERS), from: colour, to: colour })),
+  splint: z.enum(SPLINTS).optional(),
+  smoke: colour.optional(),
+  smell: z.enum(SMELLS).nullable(),
+  heat: z.enum(HEATS),
+  speed: z.enum(SPEEDS),
+  drops: z.number().int().optional(),
+  shows: z.array(z.string()),
+  equation: z.string().nullable(),
+  equations: z.array(z.string()),
+})
+
+/** `foxing-percepts/1`, one entry a step. */
+export const perceptsSchema = z.looseObject({
+  format: z.literal('foxing-percepts/1'),
+  id: z.union([z.string(), z.number()]).optional(),
+  steps: z.array(perceptSchema),
+})
+
+const seenColour = z.object({ name: z.string(), family: z.enum(FAMILIES), drawn: hex })
+
+/** `foxing-seen/1`: strict, so that a field that should not leave the server is an error and not an extra. */
+export const seenSchema: z.ZodType<Seen> = z.strictObject({
+  format: z.literal('foxing-seen/1'),
+  entry: z.string(),
+  looks: z.array(
+    z.strictObject({
+      step: z.number().int().nonnegative(),
+      vessel: z.string(),
+      appearance: z.strictObject({ colour: seenColour, form: z.enum(FORMS) }).nullable(),
+      solution: z.strictObject({ colour: seenColour, clarity: z.enum(CLARITIES) }).nullable(),
+      precipitate: z.strictObject({ colour: seenColour, ...solid }).nullable(),
+      dissolves: dissolved,
+      gas: z.strictObject({ colour: seenColour, vigour: z.enum(VIGOURS), smell: z.enum(SMELLS).nullable() }).nullable(),
+      papers: z.array(z.strictObject({ paper: z.enum(PAPERS), from: seenColour, to: seenColour })),
+      smell: z.enum(SMELLS).nullable(),
+      heat: z.enum(HEATS),
+    }),
+  ),
+})
