@@ -44,11 +44,22 @@ export class EquilibriumError extends Error {
 }
 
 const TOLERANCE = 1e-11
+/** Where a balance is the difference of large amounts, rounding may stop it short of the tolerance: once it no longer falls, this is near enough. */
+const ROUNDING = 2e-10
 const SATURATION_TOLERANCE = 1e-10
-const MAX_ITERATIONS = 400
 /** Beyond this ratio of the two sides of a balance the step is taken in its logarithm. */
 const FAR = 4
-const LARGEST_STEP = 30
+/**
+ * From the last state; failing that, from a fresh guess; failing that too, the same with short steps. A start from a far-off state can lead Newton's method into
+ * a corner where everything overflows, once in some hundred thousand random tubes.
+ */
+const ATTEMPTS = [
+  { warm: true, longest: 30, iterations: 60 },
+  { warm: false, longest: 30, iterations: 100 },
+  { warm: false, longest: 2, iterations: 400 },
+]
+/** A step this small changes no amount by much more than itself: it is taken whole, since the slope along it may be below rounding. */
+const SAFE_STEP = 0.1
 /** Halvings of the acidity range in a cold start: leaves about a third of a pH unit. */
 const GUESSES = 6
 
@@ -67,11 +78,14 @@ export class Solver {
   private readonly hessian: Float64Array
   private readonly step: Float64Array
   private readonly trial: Float64Array
+  private readonly pull: Float64Array
+  private readonly held: Float64Array
   private readonly lnGamma = new Float64Array(17 * 17)
   private readonly distinct: number[]
   private readonly lnPlace = new Float64Array(2)
   private readonly active: ActiveSet
   private ionicStrength = 0
+  private longest = 0
 
   constructor(readonly system: System) {
     const m = system.components
@@ -83,6 +97,8 @@ export class Solver {
     this.hessian = new Float64Array(m * m)
     this.step = new Float64Array(m)
     this.trial = new Float64Array(m)
+    this.pull = new Float64Array(m)
+    this.held = new Float64Array(m)
     this.active = new ActiveSet(system)
     this.distinct = [...new Set(system.chargeSquared)]
   }
@@ -94,26 +110,38 @@ export class Solver {
    */
   solve(given: Totals, state: State): void {
     this.load(given)
+    for (const { warm, longest, iterations } of ATTEMPTS) {
+      if (warm && !state.warm) continue
+      this.longest = longest
+      if (this.attempt(given, state, iterations)) return
+      state.warm = false
+    }
+    throw new EquilibriumError('the equilibrium iteration did not end', this.balance(state))
+  }
+
+  private attempt(given: Totals, state: State, iterations: number): boolean {
     if (!state.warm) this.guess(state, given.allowed)
     else this.makeFeasible(state, given.allowed)
     this.useActivities(state.ionicStrength)
     this.evaluate(state.lambda, state.amounts)
     this.active.reset(state.phases, given.allowed)
     let frozen = false
-    for (let iteration = 1; iteration <= MAX_ITERATIONS; iteration++) {
+    let last = Infinity
+    for (let iteration = 1; iteration <= iterations; iteration++) {
       const worst = this.balance(state)
-      if (worst < TOLERANCE && frozen && this.active.settled) {
+      const balanced = worst < TOLERANCE || (worst < ROUNDING && worst > 0.5 * last)
+      last = worst
+      if (balanced && frozen && this.active.settled) {
         state.iterations = iteration
         state.ionicStrength = this.ionicStrength
         state.warm = true
-        return
+        return true
       }
       this.assemble(state.amounts)
       this.active.minimise(this.hessian, this.gradient, state.lambda, state.phases, this.step)
-      const largest = this.advance(state)
-      frozen = this.followActivities(state, largest)
+      frozen = this.followActivities(state, this.advance(state))
     }
-    throw new EquilibriumError('the equilibrium iteration did not end', this.balance(state))
+    return false
   }
 
   private load(given: Totals): void {
@@ -308,22 +336,26 @@ export class Solver {
     }
   }
 
-  /** Goes along the step, shortened until the slope along it has not turned up by more than half; returns the largest change of any λ. */
+  /**
+   * Goes along the step, shortened until the slope along it has not turned up by more than half; returns the largest change of any λ. The
+   * slope is that of the Lagrangian with the step's own amounts of the phases, summed component by component: a wall that rounding has left
+   * a little ajar then weighs nothing.
+   */
   private advance(state: State): number {
-    const { step, trial, gradient } = this
+    const { step, trial, pull, total } = this
     const m = step.length
     let largest = 0
-    let slope = 0
     for (let j = 0; j < m; j++) {
-      const d = Math.abs(step[j] as number)
-      if (d > largest) largest = d
-      slope += (step[j] as number) * (gradient[j] as number)
+      largest = Math.max(largest, Math.abs(step[j] as number))
+      pull[j] = -(total[j] as number)
     }
-    let t = largest > LARGEST_STEP ? LARGEST_STEP / largest : 1
+    let t = largest > this.longest ? this.longest / largest : 1
+    if (largest >= SAFE_STEP) this.pullOfPhases(state.phases)
+    const slope = largest < SAFE_STEP ? 0 : this.slopeAlong(state.amounts)
     for (let tries = 0; ; tries++) {
       for (let j = 0; j < m; j++) trial[j] = (state.lambda[j] as number) + t * (step[j] as number)
       this.evaluate(trial, state.amounts)
-      if (largest < 1e-3 || tries >= 40) break
+      if (largest < SAFE_STEP || tries >= 12) break
       const after = this.slopeAlong(state.amounts)
       if (after <= 0.5 * Math.abs(slope)) break
       // The slope is monotone along the step: the secant brackets the root, kept away from both ends.
@@ -334,17 +366,33 @@ export class Solver {
     return t * largest
   }
 
+  private pullOfPhases(amounts: Float64Array): void {
+    const { phases, phaseStart, phaseColumns, phaseCoefficients } = this.system
+    const { pull } = this
+    for (let p = 0; p < phases; p++) {
+      const x = amounts[p] as number
+      if (x === 0) continue
+      for (let k = phaseStart[p] as number; k < (phaseStart[p + 1] as number); k++) {
+        const j = phaseColumns[k] as number
+        pull[j] = (pull[j] as number) + x * (phaseCoefficients[k] as number)
+      }
+    }
+  }
+
   private slopeAlong(amounts: Float64Array): number {
     const { species, start, columns, coefficients, components } = this.system
-    const { step, total } = this
-    let slope = 0
-    for (let j = 0; j < components; j++) slope -= (total[j] as number) * (step[j] as number)
+    const { step, pull, held } = this
+    held.set(pull)
     for (let i = 0; i < species; i++) {
-      let along = 0
+      const n = amounts[i] as number
       const end = start[i + 1] as number
-      for (let k = start[i] as number; k < end; k++) along += (coefficients[k] as number) * (step[columns[k] as number] as number)
-      slope += along * (amounts[i] as number)
+      for (let k = start[i] as number; k < end; k++) {
+        const j = columns[k] as number
+        held[j] = (held[j] as number) + (coefficients[k] as number) * n
+      }
     }
+    let slope = 0
+    for (let j = 0; j < components; j++) slope += (step[j] as number) * (held[j] as number)
     return slope
   }
 

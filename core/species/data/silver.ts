@@ -34,7 +34,7 @@ export const silverSolids: readonly SolidData[] = [
     formula: 'Ag2SO4',
     name: 'silver sulfate',
     to: { 'Ag^+': 2, 'SO4^2-': 1 },
-    logK: logK(-4.82, 'smith-martell', { dH: 17 }),
+    logK: logK(-4.92, 'crc', { dH: 17 }),
     habit: 'crystalline',
     colour: { hex: '#f4f4f1', words: 'white', source: 'vogel7' },
   },
