@@ -10,7 +10,14 @@ export default tseslint.config(
   {
     languageOptions: {
       parserOptions: {
-        project: ['./core/tsconfig.test.json', './server/tsconfig.json', './cli/tsconfig.json', './web/tsconfig.json', './e2e/tsconfig.json'],
+        project: [
+          './core/tsconfig.test.json',
+          './server/tsconfig.json',
+          './cli/tsconfig.json',
+          './web/tsconfig.json',
+          './e2e/tsconfig.json',
+          './script/trials/tsconfig.json',
+        ],
       },
     },
     rules: {

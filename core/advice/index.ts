@@ -1,2 +1,3 @@
 export * from './next'
 export * from './schema'
+export * from './follow'

@@ -45,7 +45,9 @@ export class Simulations {
     const node = this.node(salt, recipe.steps)
     if (!node) return null
     const looked = recipe.steps.slice(0, -1).findLastIndex((step) => step.do === 'look')
-    const earlier = recipe.steps.slice(0, looked >= 0 ? looked + 1 : -1)
+    // Where nothing was looked at before, a look has nothing to be compared with; work done freely is watched step by step.
+    const until = looked >= 0 ? looked + 1 : recipe.steps.at(-1)?.do === 'look' ? 0 : -1
+    const earlier = recipe.steps.slice(0, until)
     const before = earlier.length > 0 ? this.node(salt, earlier) : null
     return { percept: node.percept, before: before?.percept.vessel === node.percept.vessel ? before.percept : null }
   }

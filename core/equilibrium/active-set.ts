@@ -25,6 +25,7 @@ export class ActiveSet {
   private readonly gram: Float64Array
   private readonly solution: Float64Array
   private readonly before: Float64Array
+  private readonly correction: Float64Array
 
   constructor(private readonly system: System) {
     const m = system.components
@@ -40,6 +41,7 @@ export class ActiveSet {
     this.gram = new Float64Array((m + 2) * (m + 2))
     this.solution = new Float64Array(m + 2)
     this.before = new Float64Array(k)
+    this.correction = new Float64Array(m)
   }
 
   /** Starts from the phases that are there, leaving out those that may not form. */
@@ -79,7 +81,10 @@ export class ActiveSet {
       this.amounts(phases)
       this.direction(phases, step)
       const entering = this.mostViolated(step)
-      if (entering < 0) return
+      if (entering < 0) {
+        this.refine(phases, step)
+        return
+      }
       this.enter(entering, phases)
       this.settled = false
     }
@@ -266,6 +271,34 @@ export class ActiveSet {
       let sum = step[i] as number
       for (let k = i + 1; k < m; k++) sum -= (lower[k * m + i] as number) * (step[k] as number)
       step[i] = sum / (lower[i * m + i] as number)
+    }
+  }
+
+  /** Takes out what rounding has left between the step and the walls it is to end at, by the factors already at hand. */
+  private refine(phases: Float64Array, step: Float64Array): void {
+    const { m, lower, rows, solution, set, correction } = this
+    const { phaseStart, phaseColumns, phaseCoefficients } = this.system
+    if (this.size === 0) return
+    for (let q = 0; q < this.size; q++) {
+      const p = set[q] as number
+      let left = this.wall[p] as number
+      for (let k = phaseStart[p] as number; k < (phaseStart[p + 1] as number); k++)
+        left -= (phaseCoefficients[k] as number) * (step[phaseColumns[k] as number] as number)
+      solution[q] = left
+    }
+    this.solveGram(this.size)
+    correction.fill(0)
+    for (let q = 0; q < this.size; q++) {
+      const y = solution[q] as number
+      const p = set[q] as number
+      phases[p] = Math.max(0, (phases[p] as number) - y)
+      for (let j = 0; j < m; j++) correction[j] = (correction[j] as number) + y * (rows[q * m + j] as number)
+    }
+    for (let i = m - 1; i >= 0; i--) {
+      let sum = correction[i] as number
+      for (let k = i + 1; k < m; k++) sum -= (lower[k * m + i] as number) * (correction[k] as number)
+      correction[i] = sum / (lower[i * m + i] as number)
+      step[i] = (step[i] as number) + (correction[i] as number)
     }
   }
 

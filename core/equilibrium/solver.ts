@@ -46,6 +46,8 @@ export class EquilibriumError extends Error {
 const TOLERANCE = 1e-11
 /** Where a balance is the difference of large amounts, rounding may stop it short of the tolerance: once it no longer falls, this is near enough. */
 const ROUNDING = 2e-10
+/** How a phase that is there but not just saturated (in ln of its ion product) counts beside a balance that is off. */
+const WALL_WEIGHT = 0.01
 const SATURATION_TOLERANCE = 1e-10
 /** Beyond this ratio of the two sides of a balance the step is taken in its logarithm. */
 const FAR = 4
@@ -260,9 +262,9 @@ export class Solver {
     }
   }
 
-  /** Both sides of every balance, their difference the gradient; returns the worst relative difference, phases included. */
+  /** Both sides of every balance, their difference the gradient; returns the worst relative difference, phases and their saturation included. */
   private balance(state: State): number {
-    const { species, start, columns, coefficients, phases, phaseStart, phaseColumns, phaseCoefficients, components } = this.system
+    const { species, start, columns, coefficients, phases, phaseStart, phaseColumns, phaseCoefficients, phaseLnK, components } = this.system
     const { gradient, positive, negative, total } = this
     const { amounts } = state
     for (let j = 0; j < components; j++) {
@@ -282,17 +284,20 @@ export class Solver {
         else negative[j] = (negative[j] as number) - held
       }
     }
+    let worst = 0
     for (let p = 0; p < phases; p++) {
       const x = state.phases[p] as number
       if (x === 0) continue
+      let index = phaseLnK[p] as number
       for (let k = phaseStart[p] as number; k < (phaseStart[p + 1] as number); k++) {
         const j = phaseColumns[k] as number
+        index += (phaseCoefficients[k] as number) * (state.lambda[j] as number)
         const held = (phaseCoefficients[k] as number) * x
         if (held > 0) positive[j] = (positive[j] as number) + held
         else negative[j] = (negative[j] as number) - held
       }
+      worst = Math.max(worst, WALL_WEIGHT * Math.abs(index))
     }
-    let worst = 0
     for (let j = 0; j < components; j++) {
       const up = positive[j] as number
       const down = negative[j] as number

@@ -45,14 +45,20 @@ export interface Seen {
 
 /** Steps of each of red, green and blue that a drawn colour is rounded to. */
 const LEVELS = 11
+/** Where red, green and blue stand in a hex. */
+const CHANNELS = [1, 3, 5]
+const level = (hex: string, at: number): number => parseInt(hex.slice(at, at + 2), 16) / 255
 
 /**
  * Rounds a colour coarsely after shifting it by the case's own secret, so that the drawing cannot be measured.
  * @param jitter three numbers within ±1, fixed for a case
  */
 export function drawn(hex: string, jitter: readonly [number, number, number]): string {
-  const channel = (at: number, shift: number): string => {
-    const value = parseInt(hex.slice(at, at + 2), 16) / 255 + (shift * 0.5) / (LEVELS - 1)
+  // A white that was shifted channel by channel would look tinted.
+  const grey = Math.max(...CHANNELS.map((at) => level(hex, at))) - Math.min(...CHANNELS.map((at) => level(hex, at))) < 0.06
+  const channel = (at: number, own: number): string => {
+    const shift = grey ? jitter[0] : own
+    const value = (grey ? level(hex, 1) : level(hex, at)) + (shift * 0.5) / (LEVELS - 1)
     const rounded = Math.round(Math.min(1, Math.max(0, value)) * (LEVELS - 1)) / (LEVELS - 1)
     return Math.round(rounded * 255)
       .toString(16)

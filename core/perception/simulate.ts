@@ -53,6 +53,8 @@ export function run(sample: Sample, steps: readonly Step[], conditions: Conditio
 export class Runner {
   private bench: Bench
   private count = 0
+  /** Equations of the last change in each vessel, for a look at it to tell. */
+  private last = new Map<string, readonly string[]>()
 
   constructor(sample: Sample, conditions: Conditions = {}) {
     try {
@@ -67,6 +69,7 @@ export class Runner {
     const other = Object.create(Runner.prototype) as Runner
     other.bench = this.bench
     other.count = this.count
+    other.last = new Map(this.last)
     return other
   }
 
@@ -75,10 +78,18 @@ export class Runner {
     try {
       const { bench, event } = perform(this.bench, step)
       this.bench = bench
-      return perceive(event, this.count)
+      return this.withEquations(perceive(event, this.count), step)
     } catch (error) {
       throw located(error, `steps.${this.count - 1}.`)
     }
+  }
+
+  private withEquations(percept: Percept, step: Step): Percept {
+    if (percept.equations.length > 0) this.last.set(percept.vessel, percept.equations)
+    if (step.do === 'take' && step.from !== 'sample') this.last.set(percept.vessel, [])
+    if (step.do !== 'look') return percept
+    const equations = this.last.get(percept.vessel) ?? []
+    return { ...percept, equation: equations[0] ?? null, equations }
   }
 
   vessel(id: string): Vessel | undefined {

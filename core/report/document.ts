@@ -2,13 +2,21 @@ import { STOCK, testById } from '../catalogue'
 import { reason, type Reasoning, type Standing, type TraceStep } from '../deduction'
 import { asAmended, isTest, sayObservation, sayStep, type AmendedEntry, type Concluded, type Notebook } from '../notebook'
 
+/** One thing seen, in words, and how it was first written where it was amended. */
+export interface SeenLine {
+  readonly entry: string
+  readonly text: string
+  readonly amendedFrom: string | null
+}
+
 /** One row of the three columns. */
 export interface Row {
   readonly entry: string
   readonly at: string
   readonly test: string
   readonly steps: readonly string[]
-  readonly observations: readonly { readonly entry: string; readonly text: string; readonly amendedFrom: string | null }[]
+  /** What was seen, look by look. */
+  readonly looks: readonly (readonly SeenLine[])[]
   readonly inference: readonly string[]
   readonly equations: readonly string[]
 }
@@ -59,7 +67,7 @@ export function documentOf(notebook: Pick<Notebook, 'case' | 'entries'>, title: 
 /** Citations name rows as the reader counts them. */
 function conclusion(concluded: Concluded, rows: readonly Row[]): ReportDocument['conclusions'][number] {
   const citing = concluded.citing.map((id) => {
-    const at = rows.findIndex((row) => row.entry === id || row.observations.some((o) => o.entry === id))
+    const at = rows.findIndex((row) => row.entry === id || row.looks.flat().some((o) => o.entry === id))
     return at < 0 ? id : `row ${at + 1}`
   })
   return { species: concluded.species, claim: concluded.claim, citing: [...new Set(citing)] }
@@ -73,11 +81,8 @@ function rowsOf(entries: readonly AmendedEntry[], reasoning: Reasoning): Row[] {
     if (!('did' in entry) || withdrawn) return []
     const steps = trace.steps.filter((s) => s.entry === entry.id)
     const mine = entries.filter((e) => 'saw' in e.entry && !e.withdrawn && rowOf.get(e.entry.id) === entry.id)
-    const observations = mine.flatMap(({ entry: saw, original }) =>
-      'saw' in saw
-        ? [{ entry: saw.id, text: sayObservation(saw.saw), amendedFrom: original && 'saw' in original ? sayObservation(original.saw) : null }]
-        : [],
-    )
+    const looks = looksOf(mine)
+    const seen = looks.flat().map((o) => o.entry)
     const { did } = entry
     return [
       {
@@ -85,12 +90,28 @@ function rowsOf(entries: readonly AmendedEntry[], reasoning: Reasoning): Row[] {
         at: entry.at,
         test: isTest(did) ? `${testById.get(did.test)?.title ?? did.test}${did.on === STOCK ? '' : `, tube ${did.on}`}` : sayStep(did),
         steps: isTest(did) ? steps.flatMap((s) => sayOf(s)) : [],
-        observations,
-        inference: inferencesOf(new Set(observations.map((o) => o.entry)), reasoning),
-        equations: observations.length > 0 ? equationsOf(steps, reasoning) : [],
+        looks,
+        inference: inferencesOf(new Set(seen), reasoning),
+        equations: seen.length > 0 ? equationsOf(steps, reasoning) : [],
       },
     ]
   })
+}
+
+/** Observations of a row put together look by look, in the order written. */
+function looksOf(entries: readonly AmendedEntry[]): SeenLine[][] {
+  const looks = new Map<number, SeenLine[]>()
+  for (const { entry, original } of entries) {
+    if (!('saw' in entry)) continue
+    const line = {
+      entry: entry.id,
+      text: sayObservation(entry.saw),
+      amendedFrom: original && 'saw' in original ? sayObservation(original.saw) : null,
+    }
+    const at = entry.saw.step ?? -1
+    looks.set(at, [...(looks.get(at) ?? []), line])
+  }
+  return [...looks.values()]
 }
 
 const sayOf = (traced: TraceStep): string[] => {
@@ -107,15 +128,19 @@ export function inferencesOf(entries: ReadonlySet<string>, reasoning: Reasoning)
   const steps = reasoning.trace.observations.flatMap((o) => (entries.has(o.entry) ? o.steps : []))
   return reasoning.standings
     .map(({ species, evidence }) => ({ species, weight: evidence.reduce((sum, e) => (entries.has(e.entry) ? sum + e.weight : sum), 0) }))
-    .filter(({ species, weight }) => Math.abs(weight) >= 0.5 && couldShow(species, steps, reasoning))
+    .filter(({ species, weight }) => Math.abs(weight) >= 0.5 && couldShow(species, steps, reasoning, weight > 0))
     .sort((a, b) => b.weight - a.weight)
     .map(({ species, weight }) =>
       weight > 0 ? `${species} ${weight > 1.5 ? 'is indicated' : 'may be present'}` : `${weight < -1.5 ? 'no' : 'hardly'} ${species}`,
     )
 }
 
-const couldShow = (ion: string, steps: readonly TraceStep[], { hypotheses, simulations }: Reasoning): boolean =>
-  hypotheses.some(({ salt, ions }) => ions.has(ion) && steps.some((step) => simulations.expect(salt, step.recipe)?.percept.shows.includes(ion)))
+/** Whether something seen in these steps could hold the ion: for evidence in its favour with the likeliest salt in the jar, for evidence against with any. */
+function couldShow(ion: string, steps: readonly TraceStep[], { hypotheses, posterior, simulations }: Reasoning, inFavour: boolean): boolean {
+  const best = hypotheses[posterior.indexOf(Math.max(...posterior))]
+  const among = inFavour ? (best ? [best] : []) : hypotheses
+  return among.some(({ salt, ions }) => ions.has(ion) && steps.some((step) => simulations.expect(salt, step.recipe)?.percept.shows.includes(ion)))
+}
 
 function equationsOf(steps: readonly TraceStep[], { formulae, hypotheses, simulations }: Reasoning): string[] {
   const best = formulae[0]

@@ -35,7 +35,9 @@ export function toMarkdown(document: ReportDocument): string {
   const out: string[] = [`# ${escape(document.title)}`, '']
   out.push('| | test | observation | inference |', '|---|---|---|---|')
   document.rows.forEach((row, i) => {
-    const seen = row.observations.map((o) => (o.amendedFrom === null ? o.text : `${o.text} (first written: ${o.amendedFrom})`))
+    const seen = row.looks.map((look) =>
+      look.map((o) => (o.amendedFrom === null ? o.text : `${o.text} (first written: ${o.amendedFrom})`)).join(', '),
+    )
     out.push(`| ${i + 1} | ${cell([row.test, ...row.steps])} | ${cell(seen)} | ${cell(row.inference)} |`)
   })
   if (document.rows.length === 0) out.push('| – | nothing done yet | – | – |')

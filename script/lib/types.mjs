@@ -7,6 +7,7 @@ const projects = [
   'server/tsconfig.json',
   'web/tsconfig.json',
   'e2e/tsconfig.json',
+  'script/trials/tsconfig.json',
 ]
 let failed = 0
 for (const project of projects) {

@@ -13,6 +13,10 @@ export default defineConfig({
     target: 'node20',
     minify: false,
     emptyOutDir: true,
-    rollupOptions: { input: Object.fromEntries(readdirSync(here).flatMap((f) => (/^[a-z-]+\.ts$/.test(f) && f !== 'vite.config.ts' ? [[f.slice(0, -3), `${here}/${f}`]] : []))) },
+    rollupOptions: {
+      input: Object.fromEntries(
+        readdirSync(here).flatMap((f) => (/^[a-z-]+\.ts$/.test(f) && f !== 'vite.config.ts' ? [[f.slice(0, -3), `${here}/${f}`]] : [])),
+      ),
+    },
   },
 })

@@ -1,17 +1,4 @@
-import {
-  caseSchema,
-  entrySchema,
-  findSalt,
-  observationsOf,
-  Simulations,
-  STOCK,
-  testById,
-  traceOf,
-  wantsTube,
-  type Case,
-  type Entry,
-  type Salt,
-} from '@foxing/core'
+import { caseSchema, doTest, entrySchema, findSalt, reason, Simulations, type Case, type Entry, type Salt } from '@foxing/core'
 import { createHash } from 'node:crypto'
 import pg from 'pg'
 import { Database, type Who } from './database'
@@ -78,28 +65,20 @@ const BEGAN = Date.parse('2026-10-12T09:00:00Z')
 
 /** The entries of a notebook in which each test was done in turn and everything seen was written down. */
 function entriesFor(jar: DemoJar, salt: Salt, settings: Case): Entry[] {
-  const simulations = new Simulations(settings.sample.mg)
+  const worker = { salt, simulations: new Simulations(settings.sample.mg) }
+  const at = (n: number): string => new Date(BEGAN + n * 60_000).toISOString()
   const entries: Entry[] = []
-  let minute = 0
-  const write = (body: Record<string, unknown>): string => {
-    const id = idOf(`${jar.code} ${entries.length}`)
-    entries.push(entrySchema.parse({ id, at: new Date(BEGAN + minute++ * 60_000).toISOString(), ...body }))
-    return id
-  }
-  const cited: string[] = []
-  jar.tests.forEach((test, k) => {
-    const known = testById.get(test)
-    const on = known && !wantsTube(known) ? STOCK : String.fromCharCode(65 + k)
-    const entry = write({ did: { test, on } })
-    const steps = traceOf({ entries }).steps.filter((s) => s.entry === entry)
-    for (const { observation } of observationsOf(steps, (step) => simulations.expect(salt, step.recipe))) {
-      const id = write({ saw: observation })
-      if (test === 'dilute-hydrochloric-acid' || test === 'ammonia-to-excess') cited.push(id)
-    }
-  })
+  for (const test of jar.tests) entries.push(...doTest(entries, test, worker, `${jar.code} `, at))
+  const write = (body: Record<string, unknown>): void =>
+    void entries.push(entrySchema.parse({ id: `${jar.code} ${entries.length}`, at: at(entries.length), ...body }))
   for (const note of jar.notes ?? []) write({ note })
-  if (jar.conclude) write({ concluded: { species: jar.conclude, claim: 'confirmed', citing: cited } })
-  return entries
+  if (jar.conclude) {
+    const { standings } = reason({ case: settings, entries })
+    const citing = standings.filter((s) => s.probability > 0.5).flatMap((s) => s.evidence.filter((e) => e.weight >= 0.3).map((e) => idOf(e.entry)))
+    write({ concluded: { species: jar.conclude, claim: 'confirmed', citing: [...new Set(citing)] } })
+  }
+  // The database's ids are uuids; the names they are made from stay the same from one loading to the next.
+  return entries.map((entry) => ({ ...entry, id: idOf(entry.id) }))
 }
 
 /** Loads the demo's institution, student and jars with the owner's rights; whatever is there already stays. */

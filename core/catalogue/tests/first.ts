@@ -59,7 +59,7 @@ export const ammoniaToExcess = defineTest({
   on: ['solution'],
   steps: [
     take(mL(1)),
-    add('NH3 2 M', drops(3)),
+    add('NH3 2 M', drops(1)),
     look('precipitate, its colour and habit'),
     add('NH3 2 M', drops(30)),
     look('does the precipitate dissolve in excess, and the colour of the liquid'),

@@ -6,8 +6,6 @@ import {
   sayStep,
   stepSchema,
   testById,
-  STOCK,
-  wantsTube,
   type Entry,
   type Observation,
   type Step,
@@ -99,16 +97,4 @@ export function readLine(line: string, row: PageRow, look: Look): { observations
   const { observations, rest } = readAt(line, look.doing, look.dry)
   const vessel = look.doing.do === 'dip' ? look.doing.into : row.vessel
   return { observations: observations.map((o) => observationSchema.parse({ vessel, step: look.step, ...o })), rest }
-}
-
-/** Where a test is to be done: the stock, if it needs no tube of its own, or a tube letter nobody has used yet. */
-export function vesselFor(testId: string, entries: readonly Entry[]): string {
-  const test = testById.get(testId)
-  if (test && !wantsTube(test)) return STOCK
-  const used = new Set(entries.flatMap((e) => ('did' in e && isTest(e.did) ? [e.did.on] : [])))
-  for (let k = 0; k < 26 * 27; k++) {
-    const letter = String.fromCharCode(65 + (k % 26)) + (k < 26 ? '' : String(Math.floor(k / 26)))
-    if (!used.has(letter)) return letter
-  }
-  return 'Z'
 }

@@ -62,7 +62,7 @@ export function Report() {
         </>
       }
     >
-      <main className="flex-1 overflow-auto py-6">
+      <main className="flex-1 overflow-auto py-6" tabIndex={0} aria-label="report">
         <article className="mx-auto max-w-5xl bg-sheet px-10 py-8">
           <h1 className="text-3xl">{document.title}</h1>
           <table className="mt-6 w-full border-collapse text-left align-top">
@@ -88,13 +88,26 @@ export function Report() {
                   <td className="py-2 font-mono text-sm text-faint">{i + 1}</td>
                   <td className="py-2 pr-5">
                     <span className="font-serif text-lg leading-tight">{row.test}</span>
-                    {row.steps.length > 0 && <span className="block text-sm text-faint">{row.steps.join(' · ')}</span>}
+                    {row.steps.length > 0 && (
+                      <span className="block text-sm text-faint">
+                        <Chemistry>{row.steps.join(' · ')}</Chemistry>
+                      </span>
+                    )}
                   </td>
                   <td className="py-2 pr-5">
-                    {row.observations.map((o) => o.text).join(', ') || '–'}
-                    {row.observations.some((o) => o.amendedFrom !== null) && (
+                    {row.looks.map((look, k) => (
+                      <span key={k} className="block">
+                        {look.map((o) => o.text).join(', ')}
+                      </span>
+                    ))}
+                    {row.looks.length === 0 && '–'}
+                    {row.looks.flat().some((o) => o.amendedFrom !== null) && (
                       <span className="block text-sm text-faint">
-                        first written: {row.observations.flatMap((o) => o.amendedFrom ?? []).join(', ')}
+                        first written:{' '}
+                        {row.looks
+                          .flat()
+                          .flatMap((o) => o.amendedFrom ?? [])
+                          .join(', ')}
                       </span>
                     )}
                   </td>

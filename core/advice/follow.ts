@@ -1,0 +1,67 @@
+import { STOCK, testById, wantsTube } from '../catalogue'
+import { observationsOf, reason, Simulations, traceOf, type Reasoning } from '../deduction'
+import { entrySchema, isTest, type Entry, type Notebook, type Observation } from '../notebook'
+import type { Salt } from '../species'
+import { adviseFrom } from './next'
+
+/** The jar a worker has before them, and the eyes they look with. */
+export interface Worker {
+  readonly salt: Salt
+  /** What the jar shows: the nominal model, or one with disturbed conditions. */
+  readonly simulations: Simulations
+  /** What becomes of an observation on its way to the page; as seen, unless given. A null is not written down. */
+  readonly writes?: (observation: Observation) => Observation | null
+}
+
+/** Where a test is done: the stock, where it needs no tube of its own, else a tube letter that is free. */
+export function vesselFor(testId: string, entries: readonly Entry[]): string {
+  const test = testById.get(testId)
+  if (test && !wantsTube(test)) return STOCK
+  const used = new Set(entries.flatMap((e) => ('did' in e && isTest(e.did) ? [e.did.on] : [])))
+  for (let k = 0; ; k++) {
+    const letter = String.fromCharCode(65 + (k % 26)) + (k < 26 ? '' : String(Math.floor(k / 26)))
+    if (!used.has(letter)) return letter
+  }
+}
+
+/** Entries for one test done on a known salt with everything seen written down, look by look. Ids are `prefix` and a number. */
+export function doTest(
+  entries: readonly Entry[],
+  test: string,
+  { salt, simulations, writes }: Worker,
+  prefix: string,
+  at: (n: number) => string,
+): Entry[] {
+  const fresh: Entry[] = []
+  const write = (body: Record<string, unknown>): Entry => {
+    const n = entries.length + fresh.length
+    const entry = entrySchema.parse({ id: `${prefix}${n}`, at: at(n), ...body })
+    fresh.push(entry)
+    return entry
+  }
+  const done = write({ did: { test, on: vesselFor(test, entries) } })
+  const steps = traceOf({ entries: [...entries, ...fresh] }).steps.filter((s) => s.entry === done.id)
+  for (const { observation } of observationsOf(steps, (step) => simulations.expect(salt, step.recipe))) {
+    const written = writes ? writes(observation) : observation
+    if (written) write({ saw: written })
+  }
+  return fresh
+}
+
+export interface Followed {
+  readonly entries: readonly Entry[]
+  readonly tests: readonly string[]
+  readonly reasoning: Reasoning
+}
+
+/** Does the first test advised, and the next, until nothing more is worth doing or `most` tests are done. */
+export function followAdvice(settings: Notebook['case'], worker: Worker, most = 40): Followed {
+  let entries: Entry[] = []
+  for (;;) {
+    const reasoning = reason({ case: settings, entries })
+    const { tests } = reasoning.trace
+    const [next] = tests.length < most ? adviseFrom(reasoning).next : []
+    if (!next) return { entries, tests, reasoning }
+    entries = [...entries, ...doTest(entries, next.test, worker, 'e', () => '')]
+  }
+}

@@ -1,0 +1,106 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+
+/** Tabs until the element that has focus answers to a name: what somebody without a mouse does. */
+async function tabTo(page: Page, name: RegExp): Promise<void> {
+  for (let k = 0; k < 60; k++) {
+    await page.keyboard.press('Tab')
+    const text = await page.evaluate(() => (document.activeElement?.getAttribute('aria-label') ?? '') + (document.activeElement?.textContent ?? ''))
+    if (name.test(text)) return
+  }
+  throw new Error(`nothing that answers to ${String(name)} takes the focus`)
+}
+
+/** Where the focus has been put, so that one key goes on: on Begin, on a look that can be written down as seen, or on the conclusion. */
+const focus = (page: Page): Promise<'begin' | 'look' | 'conclusion' | null> =>
+  page.evaluate(() => {
+    const node = document.activeElement
+    if (node instanceof HTMLButtonElement && node.textContent === 'Begin') return 'begin'
+    if (!(node instanceof HTMLInputElement)) return null
+    if (node.id === 'line') return node.placeholder.includes('writes it down as seen') ? 'look' : null
+    return node.closest('form')?.ariaLabel === 'conclusion' ? 'conclusion' : null
+  })
+
+/** Follows the proposals on an open bench until a conclusion is asked for; returns how many tests that took. */
+async function followProposals(page: Page): Promise<number> {
+  const main = page.getByRole('main')
+  for (let tests = 0; tests < 30;) {
+    await expect.poll(() => focus(page)).not.toBeNull()
+    const at = await focus(page)
+    if (at === 'conclusion') return tests
+    const before = await main.innerText()
+    if (at === 'look') await page.keyboard.type('=')
+    else tests++
+    await page.keyboard.press('Enter')
+    await expect.poll(() => main.innerText()).not.toBe(before)
+  }
+  throw new Error('the proposals did not come to an end')
+}
+
+test('a simulated unknown is worked by keyboard alone, concluded rightly, reported and kept', async ({ page }) => {
+  await page.goto('/')
+  await tabTo(page, /M-12/)
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'M-12' })).toBeVisible()
+  const tests = await followProposals(page)
+  expect(tests).toBeGreaterThan(3)
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('Right.')).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: 'saved' })).toBeVisible()
+  await expect(page.getByLabel('in contention')).toHaveAttribute('aria-busy', 'false')
+  const bench = await page.getByRole('main').innerText()
+
+  await page.reload()
+  await expect(page.getByText('Right.')).toBeVisible()
+  await expect.poll(() => page.getByRole('main').innerText()).toBe(bench)
+
+  await tabTo(page, /^report$/)
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Conclusion' })).toBeVisible()
+  await tabTo(page, /Markdown/)
+  const [download] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('Enter')])
+  const text = readFileSync(await download.path(), 'utf8')
+  expect(text).toContain('| test | observation | inference |')
+  expect(text).toContain('NH₄Al(SO₄)₂·12H₂O')
+  expect(text).toContain('## Equations')
+})
+
+for (const [name, path] of [
+  ['the shelf', ''],
+  ['a bench in the middle of the work', 'F-07'],
+  ['a report', 'B-03'],
+] as const) {
+  test(`${name} has no fault that the accessibility checker finds`, async ({ page }) => {
+    await page.goto('/')
+    if (path !== '') await page.getByRole('link', { name: new RegExp(path) }).click()
+    if (path === 'B-03') await page.getByRole('link', { name: 'report' }).click()
+    await expect(page.getByRole('heading').first()).toBeVisible()
+    await page.waitForTimeout(500)
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
+    expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join('; ')}`)).toEqual([])
+  })
+}
+
+test('a line of shorthand becomes observations, and what is not understood is kept', async ({ page }) => {
+  await page.goto('/')
+  await page.getByLabel('code on the jar').fill('K-01')
+  await page.getByRole('button', { name: 'a real jar' }).click()
+  await page.getByRole('button', { name: 'another test' }).click()
+  await page.getByRole('menuitem', { name: 'Silver nitrate, acidified' }).click()
+  await page.locator('#line').fill('wh curdy ppt wobbly')
+  await expect(page.getByText('kept as a note: wobbly')).toBeVisible()
+  await page.keyboard.press('Enter')
+  await page.locator('#line').fill('sol xs NH3')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('main')).toContainText('white')
+  await expect(page.getByRole('main')).toContainText('wobbly')
+  await expect(page.getByRole('main')).toContainText('dissolves in excess ammonia')
+  await expect(page.getByRole('button', { name: /Cl -, (likely|confirmed)/ })).toBeVisible()
+})
+
+test('an address that leads nowhere says so and leads back', async ({ page }) => {
+  await page.goto('/nowhere')
+  await page.getByRole('link', { name: 'Back to the shelf' }).click()
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible()
+})

@@ -1,0 +1,27 @@
+import { defineConfig } from '@playwright/test'
+
+/** The address of a running Foxing is given by whoever starts the journeys (script/test, script/screenshots). */
+export default defineConfig({
+  testDir: 'journeys',
+  outputDir: '../test-results',
+  timeout: 60_000,
+  workers: 1,
+  reporter: process.env['CI'] ? 'line' : 'list',
+  use: {
+    baseURL: process.env['FOXING_URL'] ?? 'http://127.0.0.1:8470',
+    viewport: { width: 1280, height: 800 },
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+})

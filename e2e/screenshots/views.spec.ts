@@ -1,0 +1,26 @@
+import { expect, test } from '@playwright/test'
+
+/** Relative to where the script runs Playwright from. */
+const shots = 'docs/screenshots'
+
+test('shelf', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.getByRole('link', { name: /F-07/ })).toBeVisible()
+  await page.screenshot({ path: `${shots}/shelf.png` })
+})
+
+test('bench', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: /F-07/ }).click()
+  await expect(page.getByRole('button', { name: 'Begin' })).toBeFocused()
+  await page.waitForTimeout(1200)
+  await page.screenshot({ path: `${shots}/bench.png` })
+})
+
+test('report', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: /B-03/ }).click()
+  await page.getByRole('link', { name: 'report' }).click()
+  await expect(page.getByRole('heading', { name: 'Conclusion' })).toBeVisible()
+  await page.screenshot({ path: `${shots}/report.png` })
+})
