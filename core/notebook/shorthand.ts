@@ -295,7 +295,8 @@ export function readShorthand(line: string): Reading {
   for (const clause of text.split(/[,;\n]|\bbut\b|\bthen\b|\.(?=\s|$)/)) {
     if (clause.trim() === '') continue
     const read = readClause(tokens(clause.replace(/(->|→|\?)/g, ' $1 ').trim()))
-    observations.push(...read.observations)
+    // "precipitate, white" says once that there is one.
+    observations.push(...read.observations.filter((o) => !observations.some((known) => JSON.stringify(known) === JSON.stringify(o))))
     rest.push(...read.rest)
   }
   return { observations: vessel ? observations.map((o) => ({ ...o, vessel })) : observations, rest }

@@ -40,7 +40,7 @@ export const sodiumHydroxideToExcess = defineTest({
   on: ['solution'],
   steps: [
     take(mL(1)),
-    add('NaOH 2 M', drops(3)),
+    add('NaOH 2 M', drops(1)),
     look('precipitate, its colour and habit'),
     add('NaOH 2 M', drops(20)),
     look('does the precipitate dissolve in excess'),

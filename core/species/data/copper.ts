@@ -11,7 +11,7 @@ const ammine = (peak_nm: number, absorptivity: number): Spectrum => ({
 const chloro = (absorptivity: number, chargeTransfer: number, peak_nm: number): Spectrum => ({
   bands: [
     { peak_nm: 860, absorptivity, width_cm: 4600 },
-    { peak_nm, absorptivity: chargeTransfer, width_cm: 6500 },
+    { peak_nm, absorptivity: chargeTransfer, width_cm: 5200 },
   ],
   source: 'brugger',
 })
@@ -39,10 +39,10 @@ export const copperAqueous: readonly AqueousData[] = [
     logK: logK(12.67, 'bjerrum', { dH: -92, I: 2, note: 'the step constants of strong ammonia solutions, which is where the complex is met' }),
     spectrum: ammine(600, 54),
   },
-  { formula: 'CuCl^+', from: { 'Cu^2+': 1, 'Cl^-': 1 }, logK: logK(0.3, 'smith-martell', { dH: 8 }), spectrum: chloro(14, 1100, 255) },
-  { formula: 'CuCl2', from: { 'Cu^2+': 1, 'Cl^-': 2 }, logK: logK(-0.3, 'brugger', { dH: 18 }), spectrum: chloro(22, 1600, 275) },
-  { formula: 'CuCl3^-', from: { 'Cu^2+': 1, 'Cl^-': 3 }, logK: logK(-2.3, 'brugger', { dH: 30 }), spectrum: chloro(50, 1200, 380) },
-  { formula: 'CuCl4^2-', name: 'tetrachlorocuprate(II)', from: { 'Cu^2+': 1, 'Cl^-': 4 }, logK: logK(-4.6, 'brugger', { dH: 40 }), spectrum: chloro(80, 1400, 385) },
+  { formula: 'CuCl^+', from: { 'Cu^2+': 1, 'Cl^-': 1 }, logK: logK(0.3, 'smith-martell', { dH: 8 }), spectrum: chloro(18, 1100, 255) },
+  { formula: 'CuCl2', from: { 'Cu^2+': 1, 'Cl^-': 2 }, logK: logK(-0.3, 'brugger', { dH: 18 }), spectrum: chloro(36, 1600, 275) },
+  { formula: 'CuCl3^-', from: { 'Cu^2+': 1, 'Cl^-': 3 }, logK: logK(-2.3, 'brugger', { dH: 30 }), spectrum: chloro(65, 1000, 380) },
+  { formula: 'CuCl4^2-', name: 'tetrachlorocuprate(II)', from: { 'Cu^2+': 1, 'Cl^-': 4 }, logK: logK(-4.6, 'brugger', { dH: 40 }), spectrum: chloro(90, 1300, 385) },
   { formula: 'CuSO4', from: { 'Cu^2+': 1, 'SO4^2-': 1 }, logK: logK(2.36, 'smith-martell', { dH: 8.8 }), spectrum: aqua },
 ]
 

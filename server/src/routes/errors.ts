@@ -17,10 +17,11 @@ const CONNECTION_LOST = new Set(['ECONNREFUSED', 'ECONNRESET', '57P01', '57P02',
 const isBodyError = (error: unknown): error is Error & { status: number } =>
   error instanceof Error && 'status' in error && typeof error.status === 'number' && error.status >= 400 && error.status < 500
 
-const lostConnection = (error: unknown): boolean =>
-  error instanceof Error &&
-  (('code' in error && CONNECTION_LOST.has(String(error.code))) ||
-    /Connection terminated|timeout exceeded when trying to connect/.test(error.message))
+const lostConnection = (error: unknown): boolean => {
+  if (typeof error !== 'object' || error === null) return false
+  if ('code' in error && CONNECTION_LOST.has(String(error.code))) return true
+  return 'message' in error && /Connection terminated|timeout exceeded when trying to connect/.test(String(error.message))
+}
 
 export const answerErrors: ErrorRequestHandler = (error: unknown, request, response, next) => {
   if (response.headersSent) {

@@ -1,0 +1,77 @@
+import { describe, expect, test } from '@jest/globals'
+import { spawnSync } from 'node:child_process'
+
+const run = (args: readonly string[], input = ''): { status: number | null; out: string; err: string } => {
+  const { status, stdout, stderr } = spawnSync('script/foxing', args, { input, encoding: 'utf8', maxBuffer: 1e8 })
+  return { status, out: stdout, err: stderr }
+}
+const json = (text: string): Record<string, unknown> => JSON.parse(text) as Record<string, unknown>
+const procedure = (id: string, more: object = {}): string =>
+  JSON.stringify({
+    format: 'foxing-procedure/1',
+    id,
+    sample: { solids: [{ formula: 'CuSO4.5H2O', mg: 200 }] },
+    steps: [
+      { do: 'dissolve', into: 'OS', mg: 100, in: 'water', mL: 5 },
+      { do: 'look', at: 'OS' },
+    ],
+    ...more,
+  })
+
+describe('the command line', () => {
+  test('simulate answers percepts with the document’s id', () => {
+    const { status, out } = run(['simulate'], procedure('cu-1'))
+    expect(status).toBe(0)
+    expect(json(out)).toMatchObject({
+      format: 'foxing-percepts/1',
+      id: 'cu-1',
+      steps: [{ step: 1 }, { step: 2, solution: { colour: { family: 'blue' } } }],
+    })
+  })
+  test('--lines answers one line a document, in order, a bad one with where and what', () => {
+    const { status, out } = run(
+      ['simulate', '--lines'],
+      [procedure('a'), 'nonsense', procedure('c', { steps: [{ do: 'look', at: 'Q' }] }), procedure('d')].join('\n'),
+    )
+    expect(status).toBe(0)
+    const answers = out.trim().split('\n').map(json)
+    expect(answers).toHaveLength(4)
+    expect(answers[0]).toMatchObject({ id: 'a' })
+    expect(answers[1]).toMatchObject({ error: { path: '' } })
+    expect(answers[2]).toMatchObject({ id: 'c', error: { path: 'steps.0.at' } })
+    expect(answers[3]).toMatchObject({ id: 'd', format: 'foxing-percepts/1' })
+  })
+  test.each([
+    ['an unknown step', procedure('x', { steps: [{ do: 'levitate', vessel: 'A' }] }), /steps\.0\.do/],
+    ['a newer format', procedure('x', { format: 'foxing-procedure/2' }), /newer Foxing/],
+    ['a negative mass', procedure('x', { sample: { solids: [{ formula: 'CuSO4.5H2O', mg: -1 }] } }), /sample\.solids\.0\.mg/],
+    ['a salt nobody has', procedure('x', { sample: { solids: [{ formula: 'CuXe', mg: 1 }] } }), /sample\.solids\.0\.formula/],
+  ])('%s exits 1 and says where', (_, document, message) => {
+    const { status, err } = run(['simulate'], document)
+    expect(status).toBe(1)
+    expect(err).toMatch(message)
+  })
+  test.each([[[]], [['levitate']], [['simulate', '--frobnicate']]])('wrong usage %j exits 2', (args) => {
+    expect(run(args).status).toBe(2)
+  })
+  test('read, deduce, advise and report answer the published forms', () => {
+    expect(json(run(['read'], '{"text":"no ppt, flurb"}').out)).toEqual({
+      observations: [{ channel: 'precipitate.present', value: 'yes', negated: true }],
+      rest: ['flurb'],
+    })
+    const notebook = JSON.stringify({ format: 'foxing-notebook/1', entries: [] })
+    expect(Object.keys(json(run(['deduce'], notebook).out))).toEqual(['standings', 'formulae', 'conflicts'])
+    expect(json(run(['advise'], notebook).out)).toMatchObject({ review: [], complete: false })
+    expect(run(['report', '--as', 'md'], notebook).out).toMatch(/^# Notebook/)
+    expect(json(run(['report', '--as', 'json'], notebook).out)).toHaveProperty('notebook.format', 'foxing-notebook/1')
+  })
+  test('the catalogue gives every constant a source, and reagents their strengths', () => {
+    const catalogue = json(run(['catalogue']).out) as {
+      species: { logK?: { source: string; unit: string } }[]
+      sources: Record<string, string>
+      reagents: { strengths: unknown[] }[]
+    }
+    for (const { logK } of catalogue.species) if (logK) expect(catalogue.sources[logK.source]).toBeDefined()
+    expect(catalogue.reagents.every((r) => r.strengths.length > 0)).toBe(true)
+  })
+})

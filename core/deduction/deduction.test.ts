@@ -1,0 +1,157 @@
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { TESTS } from '../catalogue'
+import { caseSchema, entrySchema, observationSchema, type Entry } from '../notebook'
+import { SALTS, findSalt } from '../species'
+import { stepSchema } from '../tube'
+import { CHANNELS } from '../vocabulary'
+import { deduce, reason } from './deduce'
+import { Simulations } from './hypotheses'
+import { likelihoodAt } from './likelihood'
+import { deductionSchema } from './schema'
+import { seenIn } from './seen'
+import { NotebookError, recipeOf, traceOf } from './trace'
+
+const settings = caseSchema.parse({})
+const entries = (...bodies: object[]): Entry[] => bodies.map((body, i) => entrySchema.parse({ id: `e${i}`, at: '', ...body }))
+const saw = (channel: string, value: string, more: object = {}): object => ({ saw: { channel, value, ...more } })
+const about = (list: Entry[]) => deduce({ case: settings, entries: list })
+const standing = (list: Entry[], ion: string) => about(list).standings.find((s) => s.species === ion)
+
+describe('standings', () => {
+  test('nothing written: every ion untested, every salt as likely as another', () => {
+    const { standings, formulae, conflicts } = about([])
+    expect(new Set(standings.map((s) => s.status))).toEqual(new Set(['untested']))
+    expect(formulae).toHaveLength(SALTS.length)
+    expect(formulae[0]?.probability).toBeCloseTo(1 / SALTS.length, 9)
+    expect(conflicts).toEqual([])
+  })
+  test('a white curdy precipitate with acid silver nitrate that goes into ammonia speaks for chloride', () => {
+    const list = entries(
+      { did: { test: 'silver-nitrate', on: 'A' } },
+      saw('precipitate.colour', 'white', { step: 3 }),
+      saw('precipitate.habit', 'curdy', { step: 3 }),
+      saw('precipitate.dissolves', 'yes', { step: 5 }),
+    )
+    const chloride = standing(list, 'Cl^-')
+    expect(chloride?.probability).toBeGreaterThan(0.9)
+    expect(chloride?.evidence.some((e) => e.weight > 0.3)).toBe(true)
+    expect(chloride?.status).toBe('likely')
+  })
+  test('one positive does not confirm where the class asks for two; where it asks for one it does', () => {
+    const list = entries(
+      { did: { test: 'ammonium-by-alkali', on: 'A' } },
+      saw('paper.red litmus paper', 'blue', { step: 3 }),
+      saw('smell', 'pungent, ammonia', { step: 4 }),
+    )
+    expect(standing(list, 'NH4^+')?.status).toBe('likely')
+    const lenient = deduce({ case: caseSchema.parse({ school: { confirmations: 1 } }), entries: list })
+    expect(lenient.standings.find((s) => s.species === 'NH4^+')?.status).toBe('confirmed')
+  })
+  test('one wrong observation makes nothing impossible', () => {
+    const list = entries({ did: { test: 'silver-nitrate', on: 'A' } }, saw('precipitate.present', 'yes', { negated: true, step: 3 }))
+    expect(standing(list, 'Cl^-')?.probability).toBeGreaterThan(0.0005)
+  })
+  test('evidence against has negative weight and names its entry', () => {
+    const list = entries({ did: { test: 'barium-nitrate', on: 'A' } }, saw('precipitate.present', 'yes', { negated: true }))
+    const sulfate = standing(list, 'SO4^2-')
+    expect(sulfate?.evidence[0]).toMatchObject({ entry: 'e1' })
+    expect(sulfate?.evidence[0]?.weight).toBeLessThan(-1)
+  })
+  test('an unsure observation weighs less than a sure one', () => {
+    const weight = (certainty: string) =>
+      Math.abs(
+        standing(entries({ did: { test: 'barium-nitrate', on: 'A' } }, saw('precipitate.present', 'yes', { certainty })), 'SO4^2-')?.evidence[0]
+          ?.weight ?? 0,
+      )
+    expect(weight('unsure')).toBeLessThan(weight('fairly'))
+    expect(weight('fairly')).toBeLessThan(weight('sure'))
+  })
+  test('a contradiction is shown with the observation that does not fit', () => {
+    const blue = [
+      saw('solution.colour', 'blue', { degree: 'pale' }),
+      { did: { test: 'ammonia-to-excess', on: 'B' } },
+      saw('solution.colour', 'blue', { degree: 'deep', step: 4 }),
+    ]
+    const list = entries(
+      { did: { test: 'solubility-in-water', on: 'OS' } },
+      ...blue,
+      { did: { test: 'appearance', on: 'C' } },
+      saw('appearance.colour', 'blue'),
+      saw('appearance.form', 'crystals'),
+      { did: { test: 'sodium-hydroxide-to-excess', on: 'D' } },
+      saw('precipitate.colour', 'red', { step: 2 }),
+    )
+    expect(about(list).conflicts.map((c) => c.entry)).toContain('e8')
+  })
+  test('a test that is not in the catalogue is refused by its place', () => {
+    expect(() => about(entries({ note: 'x' }, { did: { test: 'magic', on: 'A' } }))).toThrow(NotebookError)
+    expect(() => about(entries({ note: 'x' }, { did: { test: 'magic', on: 'A' } }))).toThrow(/entries\.1\.did\.test/)
+  })
+  test('the answer is in the published form, and probabilities are probabilities', () => {
+    const answer = about(entries({ did: { test: 'silver-nitrate', on: 'A' } }, saw('precipitate.colour', 'white')))
+    expect(deductionSchema.safeParse(answer).error).toBeUndefined()
+    expect(reason({ case: settings, entries: [] }).posterior.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9)
+  })
+  test('the order in which two tubes are worked does not matter', () => {
+    const one = [{ did: { test: 'silver-nitrate', on: 'A' } }, saw('precipitate.colour', 'white', { step: 3 })]
+    const two = [{ did: { test: 'barium-nitrate', on: 'B' } }, saw('precipitate.present', 'yes', { negated: true, step: 3 })]
+    const forward = about(entries(...one, ...two)).formulae
+    const backward = about(entries(...two, ...one)).formulae
+    for (const f of forward) expect(backward.find((b) => b.formula === f.formula)?.probability).toBeCloseTo(f.probability, 9)
+  })
+})
+
+describe('the error model', () => {
+  const simulations = new Simulations(500)
+  const steps = traceOf({ entries: entries(...TESTS.map((t, i) => ({ did: { test: t.id, on: `T${i}` } }))) }).steps
+  test('every probability lies strictly between nothing and everything, and the words of a channel share one', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...SALTS),
+        fc.constantFrom(...steps),
+        fc.constantFrom(...CHANNELS.filter((c) => c.values)),
+        (salt, step, channel) => {
+          const expectation = simulations.expect(salt, step.recipe)
+          const shares = (channel.values ?? []).map((value) => likelihoodAt(observationSchema.parse({ channel: channel.id, value }), expectation))
+          for (const p of shares) {
+            expect(p).toBeGreaterThan(0)
+            expect(p).toBeLessThan(1)
+          }
+          expect(shares.reduce((a, b) => a + b, 0)).toBeLessThan(1.6)
+        },
+      ),
+      { numRuns: 300, seed: 2 },
+    )
+  })
+})
+
+describe('recipes', () => {
+  const parse = (list: object[]) => list.map((s) => stepSchema.parse(s))
+  const A = [
+    { do: 'dissolve', into: 'OS', mg: 100, mL: 5 },
+    { do: 'take', from: 'OS', into: 'A', mL: 1 },
+    { do: 'add', to: 'A', reagent: 'HCl 2 M', drops: 3 },
+  ]
+  test('the same work in another tube is the same recipe, whatever was done beside it', () => {
+    const elsewhere = [
+      A[0],
+      { do: 'take', from: 'OS', into: 'X', mL: 2 },
+      { do: 'add', to: 'X', reagent: 'NaOH 2 M', drops: 3 },
+      { do: 'take', from: 'OS', into: 'B', mL: 1 },
+      { do: 'add', to: 'B', reagent: 'HCl 2 M', drops: 3 },
+    ]
+    expect(recipeOf(parse(elsewhere as object[])).key).toBe(recipeOf(parse(A)).key)
+  })
+  test('what was poured into the stock is part of what comes out of it', () => {
+    const acidified = [A[0], { do: 'add', to: 'OS', reagent: 'HNO3 2 M', drops: 3 }, ...A.slice(1)]
+    expect(recipeOf(parse(acidified as object[])).key).not.toBe(recipeOf(parse(A)).key)
+  })
+})
+
+test('what a known jar shows is the looks of the test alone', () => {
+  const salt = findSalt('NH4Cl')
+  if (!salt) throw new Error('no salt')
+  const seen = seenIn({ case: settings, entries: entries({ did: { test: 'ammonium-by-alkali', on: 'A' } }) }, 'e0', salt, [0, 0, 0])
+  expect(seen.looks.map((l) => l.papers[0]?.to.family ?? l.smell)).toEqual(['blue', 'pungent, ammonia'])
+})

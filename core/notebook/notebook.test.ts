@@ -1,0 +1,110 @@
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { stepSchema } from '../tube'
+import { asAmended } from './amend'
+import { readAt } from './context'
+import { entrySchema, notebookSchema, observationSchema, type Entry } from './schema'
+import { readShorthand } from './shorthand'
+import { sayObservation, sayStep } from './words'
+
+const brief = (line: string): string[] =>
+  readShorthand(line).observations.map(
+    (o) =>
+      `${o.negated ? 'no ' : ''}${o.channel}=${o.value ?? 'yes'}${o.degree ? `/${o.degree}` : ''}${o.after ? ` after ${o.after}` : ''}${o.certainty ? ` ${o.certainty}` : ''}`,
+  )
+
+describe('bench shorthand', () => {
+  test.each<[string, string[]]>([
+    ['no ppt', ['no precipitate.present=yes']],
+    ['wh curdy ppt', ['precipitate.present=yes', 'precipitate.colour=white', 'precipitate.habit=curdy']],
+    ['sol xs NH3', ['precipitate.dissolves=yes after excess ammonia']],
+    ['insol in xs NaOH', ['precipitate.dissolves=no after excess sodium hydroxide']],
+    ['deep blue soln', ['solution.colour=blue/deep']],
+    ['red litmus -> blue', ['paper.red litmus paper=blue']],
+    ['blue litmus no change', ['paper.blue litmus paper=blue']],
+    ['smells of ammonia', ['smell=pungent, ammonia']],
+    ['wh ppt ?', ['precipitate.present=yes unsure', 'precipitate.colour=white unsure']],
+    ['nc', ['change=no']],
+    ['colourless crystals', ['appearance.form=crystals', 'appearance.colour=colourless']],
+  ])('“%s”', (line, expected) => {
+    expect(brief(line)).toEqual(expected)
+  })
+  test('a tube named first belongs to every observation of the line', () => {
+    expect(readShorthand('B: wh ppt, insol').observations.map((o) => o.vessel)).toEqual(['B', 'B', 'B'])
+  })
+  test('a slip of one letter in a long word is forgiven, a short word is not guessed at', () => {
+    expect(brief('gelatnous ppt')).toContain('precipitate.habit=gelatinous')
+    expect(readShorthand('blxe').observations).toEqual([])
+  })
+  test('no word is ever lost: it is either understood or in the rest', () => {
+    const word = fc.constantFrom('wh', 'ppt', 'blue', 'xs', 'NH3', 'sol', 'flurb', 'zz9', 'no', 'curdy', 'hmm')
+    fc.assert(
+      fc.property(fc.array(word, { minLength: 1, maxLength: 6 }), (list) => {
+        const { rest } = readShorthand(list.join(' '))
+        for (const unknown of ['flurb', 'zz9', 'hmm']) expect(rest.join(' ').split(unknown).length).toBe(list.filter((w) => w === unknown).length + 1)
+      }),
+      { seed: 4 },
+    )
+  })
+  test('what was read can be written, and the written words are read as the same thing', () => {
+    for (const line of ['white precipitate', 'dissolves in excess ammonia', 'red litmus paper: blue', 'no precipitate', 'liquid deep blue']) {
+      const once = readShorthand(line).observations
+      const said = once.map((o) => sayObservation(observationSchema.parse(o))).join(', ')
+      expect(readShorthand(said).observations).toEqual(once)
+    }
+  })
+})
+
+describe('a line written at a look', () => {
+  test('a bare colour belongs to the paper held there', () => {
+    expect(readAt('blue', stepSchema.parse({ do: 'hold', over: 'A', paper: 'red litmus paper' }), false).observations).toMatchObject([
+      { channel: 'paper.red litmus paper', value: 'blue' },
+    ])
+  })
+  test('a dry sample has a colour and a form, no precipitate', () => {
+    expect(readAt('blue cryst', stepSchema.parse({ do: 'look', at: 'A' }), true).observations).toMatchObject([
+      { channel: 'appearance.colour', value: 'blue' },
+      { channel: 'appearance.form', value: 'crystals' },
+    ])
+  })
+  test('at a smell one word is the whole answer', () => {
+    expect(readAt('nothing', stepSchema.parse({ do: 'smell', at: 'A' }), false).observations).toMatchObject([{ channel: 'smell', value: 'none' }])
+  })
+})
+
+describe('steps in words', () => {
+  test.each([
+    [{ do: 'add', to: 'A', reagent: 'NH3 2 M', drops: 1 }, 'add NH3 2 M, 1 drop'],
+    [{ do: 'dissolve', into: 'OS', mg: 100, mL: 5 }, 'dissolve 0.1 g in 5 mL of water'],
+    [{ do: 'hold', over: 'A', paper: 'red litmus paper' }, 'hold moist red litmus paper over it'],
+    [{ do: 'add', to: 'A', reagent: 'NaOH 2 M', until: 'just-basic' }, 'add NaOH 2 M, until just basic'],
+  ])('%j', (step, words) => {
+    expect(sayStep(stepSchema.parse(step))).toBe(words)
+  })
+})
+
+describe('amendments', () => {
+  const entry = (id: string, body: object): Entry => entrySchema.parse({ id, at: '2026-01-01T00:00:00Z', ...body })
+  const saw = entry('a', { saw: { channel: 'precipitate.colour', value: 'white' } })
+  test('keep the original readable', () => {
+    const [amended] = asAmended({ entries: [saw, entry('b', { amended: { entry: 'a', with: { value: 'yellow' } } })] })
+    expect(amended?.entry).toMatchObject({ saw: { value: 'yellow' } })
+    expect(amended?.original).toEqual(saw)
+  })
+  test('may withdraw, and a bad one takes nothing away', () => {
+    expect(asAmended({ entries: [saw, entry('b', { amended: { entry: 'a', with: { withdrawn: true } } })] })[0]?.withdrawn).toBe(true)
+    expect(asAmended({ entries: [saw, entry('b', { amended: { entry: 'a', with: { channel: 'no.such' } } })] })[0]?.entry).toEqual(saw)
+    expect(asAmended({ entries: [saw, entry('b', { amended: { entry: 'zz', with: {} } })] })).toHaveLength(1)
+  })
+})
+
+describe('the notebook format', () => {
+  test('defaults make a case of one salt, and unknown fields are kept', () => {
+    const parsed = notebookSchema.parse({ format: 'foxing-notebook/1', entries: [{ id: 'a', at: '', note: 'x', mood: 'calm' }], shelf: 3 })
+    expect(parsed.case.school.confirmations).toBe(2)
+    expect(parsed).toMatchObject({ shelf: 3, entries: [{ mood: 'calm' }] })
+  })
+  test('an observation on a channel nobody has is refused', () => {
+    expect(observationSchema.safeParse({ channel: 'aura', value: 'green' }).success).toBe(false)
+  })
+})

@@ -1,0 +1,63 @@
+import { describe, expect, test } from '@jest/globals'
+import { followAdvice } from '../advice'
+import { Simulations } from '../deduction'
+import { caseSchema, entrySchema, type Entry } from '../notebook'
+import { findSalt } from '../species'
+import { documentOf } from './document'
+import { toMarkdown, typeset } from './markdown'
+
+const settings = caseSchema.parse({})
+function worked(): Entry[] {
+  const salt = findSalt('CuCl2.2H2O')
+  if (!salt) throw new Error('no salt')
+  const { entries } = followAdvice(settings, { salt, simulations: new Simulations(500) })
+  const [saw] = entries.filter((e) => 'saw' in e)
+  return [...entries, entrySchema.parse({ id: 'c', at: '', concluded: { species: 'CuCl2.2H2O', claim: 'confirmed', citing: [saw?.id ?? ''] } })]
+}
+
+describe('the report', () => {
+  const entries = worked()
+  const document = documentOf({ case: settings, entries }, 'Jar K-2')
+  test('has a row for every test, its observations look by look, and the inference they earned', () => {
+    expect(document.rows).toHaveLength(entries.filter((e) => 'did' in e).length)
+    expect(document.rows.flatMap((r) => r.looks.flat())).toHaveLength(entries.filter((e) => 'saw' in e).length)
+    expect(document.rows.flatMap((r) => r.inference).join()).toMatch(/Cu\^2\+ is indicated/)
+  })
+  test('cites rows by the number the reader counts', () => {
+    expect(document.conclusions).toEqual([{ species: 'CuCl2.2H2O', claim: 'confirmed', citing: ['row 1'] }])
+  })
+  test('tells the equations of what was seen', () => {
+    expect(document.rows.flatMap((r) => r.equations)).toContain('Ag^+ + Cl^- -> AgCl')
+  })
+  test('in Markdown is a table of three columns with formulae set as such', () => {
+    const text = toMarkdown(document)
+    expect(text.split('\n').filter((l) => l.startsWith('|'))).toHaveLength(document.rows.length + 2)
+    expect(text).toContain('CuCl₂·2H₂O')
+    expect(text).toContain('Ag⁺ + Cl⁻ → AgCl')
+  })
+  test('lets no text of a writer become markup', () => {
+    const note = entrySchema.parse({ id: 'n', at: '', note: '<script>alert(1)</script> | **x**' })
+    const text = toMarkdown(documentOf({ case: settings, entries: [note] }, '<b>'))
+    expect(text).not.toMatch(/<script|<b>/)
+    expect(text).not.toContain('**x**')
+  })
+  test('of an empty notebook says so', () => {
+    expect(toMarkdown(documentOf({ case: settings, entries: [] }, 'Empty'))).toMatch(/nothing done yet[\s\S]*No conclusion has been written/)
+  })
+  test('shows how an amended observation was first written', () => {
+    const amended = [
+      entrySchema.parse({ id: 'd', at: '', did: { test: 'silver-nitrate', on: 'A' } }),
+      entrySchema.parse({ id: 's', at: '', saw: { channel: 'precipitate.colour', value: 'yellow' } }),
+      entrySchema.parse({ id: 'm', at: '', amended: { entry: 's', with: { value: 'white' } } }),
+    ]
+    expect(toMarkdown(documentOf({ case: settings, entries: amended }, 'x'))).toContain('white (first written: yellow)')
+  })
+})
+
+test.each([
+  ['SO4^2-', 'SO₄²⁻'],
+  ['2 NH3 + H2O -> x', '2 NH₃ + H₂O → x'],
+  ['KAl(SO4)2.12H2O', 'KAl(SO₄)₂·12H₂O'],
+])('%s is set as %s', (plain, set) => {
+  expect(typeset(plain)).toBe(set)
+})
