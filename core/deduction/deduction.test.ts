@@ -155,3 +155,16 @@ test('what a known jar shows is the looks of the test alone', () => {
   const seen = seenIn({ case: settings, entries: entries({ did: { test: 'ammonium-by-alkali', on: 'A' } }) }, 'e0', salt, [0, 0, 0])
   expect(seen.looks.map((l) => l.papers[0]?.to.family ?? l.smell)).toEqual(['blue', 'pungent, ammonia'])
 })
+
+test('what was worked out before leaves no mark: a colour is judged alike whichever look came first', () => {
+  const colour = (family: 'colourless', hex: string) => ({ name: family, family, hex })
+  const judge = (hex: string) =>
+    likelihoodAt(observationSchema.parse({ channel: 'solution.colour', value: 'blue' }), {
+      percept: { solution: { colour: colour('colourless', hex), clarity: 'clear' } },
+      before: null,
+    } as never)
+  const white = judge('#ffffff')
+  judge('#eef1f1')
+  expect(judge('#ffffff')).toBe(white)
+  expect(judge('#dfe9f1')).toBeGreaterThan(white)
+})

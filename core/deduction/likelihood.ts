@@ -28,7 +28,7 @@ const familyShares = new Map<string, ReadonlyMap<string, number>>()
 /** How the families share the naming of a colour. */
 function colourShares(colour: Colour): ReadonlyMap<string, number> {
   // The same light is named otherwise in a liquid than on a solid, so the hex alone does not tell.
-  const key = colour.family === 'colourless' ? 'colourless' : `${colour.family}${colour.hex}`
+  const key = `${colour.family}${colour.hex}`
   const known = familyShares.get(key)
   if (known) return known
   const lab = labOfHex(colour.hex)

@@ -76,11 +76,13 @@ export function nameColour(lab: Lab, liquid = false): Colour {
   const key = liquid ? `~${hex}` : hex
   const known = named.get(key)
   if (known) return known
+  // Named as the hex would be, not as the point itself: two points that share a hex share a name, whichever came first.
+  const shown = labOfHex(hex)
   let best = anchors[0]
   let least = Infinity
   for (const anchor of anchors) {
     if (liquid && anchor.family === 'white') continue
-    const d = deltaE(lab, anchor.lab)
+    const d = deltaE(shown, anchor.lab)
     if (d < least) {
       least = d
       best = anchor
