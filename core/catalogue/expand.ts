@@ -1,7 +1,7 @@
 import { isTest, type Did } from '../notebook'
 import { findReagent } from '../species'
-import { stepSchema, vesselOf, type Step } from '../tube'
-import { STOCK, THIS, type Test } from './types'
+import { otherVesselsOf, SAMPLE, stepSchema, vesselOf, withVessels, type Step } from '../tube'
+import { ACID_STOCK, EXTRACT, STOCK, THIS, type Test } from './types'
 
 /** A step really done, with where it came from. */
 export interface Done {
@@ -11,8 +11,14 @@ export interface Done {
   readonly test: string | null
 }
 
-/** How a fresh stock is made, 0.1 g in 5 mL: as much as five tests need. */
-const STOCK_STEP = { do: 'dissolve', into: STOCK, mg: 100, in: 'water', mL: 5 } as const
+/** How a stock is made where a test wants one that is not there, 0.1 g for 5 mL: as much as five tests need. */
+const PREPARATIONS: ReadonlyMap<string, Step> = new Map(
+  [
+    { do: 'dissolve', into: STOCK, mg: 100, in: 'water', mL: 5 } as const,
+    { do: 'dissolve', into: ACID_STOCK, mg: 100, in: 'HNO3 2 M', mL: 5 } as const,
+    { do: 'soda-extract', into: EXTRACT, mg: 100 } as const,
+  ].map((step) => [step.into, stepSchema.parse(step)]),
+)
 
 /** What a rack holds, as far as expanding tests needs to know: mL in each vessel. */
 export type Volumes = Map<string, number>
@@ -42,13 +48,13 @@ export function expand(did: Did, volumes: Volumes, tests: ReadonlyMap<string, Te
   const filled = (volumes.get(on) ?? 0) > 0
   const done: Done[] = []
   test.steps.forEach((template, index) => {
-    const step = place(stepSchema.parse(template), on)
-    if (step.do === 'take' && filled) return
-    const need = stockNeeded(step)
-    if (need > 0 && (volumes.get(STOCK) ?? 0) < need - 1e-9) {
-      const stock = stepSchema.parse(STOCK_STEP)
-      record(stock, volumes)
-      done.push({ step: stock, index: -1, test: test.id })
+    const step = withVessels(stepSchema.parse(template), (vessel) => placed(vessel, on))
+    if (step.do === 'take' && filled && step.into === on) return
+    const { stock, mL } = wants(step)
+    const preparation = PREPARATIONS.get(stock)
+    if (preparation && (volumes.get(stock) ?? 0) < mL - 1e-9) {
+      record(preparation, volumes)
+      done.push({ step: preparation, index: -1, test: test.id })
     }
     record(step, volumes)
     done.push({ step, index, test: test.id })
@@ -56,50 +62,44 @@ export function expand(did: Did, volumes: Volumes, tests: ReadonlyMap<string, Te
   return done
 }
 
-function place(step: Step, on: string): Step {
-  const put = (vessel: string): string => (vessel === THIS ? on : vessel)
-  switch (step.do) {
-    case 'take':
-      return { ...step, into: put(step.into), from: put(step.from) }
-    case 'dissolve':
-    case 'dip':
-      return { ...step, into: put(step.into) }
-    case 'add':
-      return { ...step, to: put(step.to) }
-    case 'hold':
-      return { ...step, over: put(step.over) }
-    case 'smell':
-    case 'look':
-      return { ...step, at: put(step.at) }
-    default:
-      return { ...step, vessel: put(step.vessel) }
-  }
-}
+/** The tube a test is done in stands for itself; a second one that the test needs is named after it. */
+const placed = (vessel: string, on: string): string =>
+  vessel === THIS ? on : vessel.startsWith(`${THIS}-`) ? `${on}${vessel.slice(THIS.length)}` : vessel
 
 const DROP = 0.05
 const amountOf = (step: { mL?: number | undefined; drops?: number | undefined }): number => step.mL ?? (step.drops ?? 0) * DROP
 
-function stockNeeded(step: Step): number {
-  if (step.do === 'take' && step.from === STOCK) return amountOf(step)
-  return step.do === 'dip' && step.into === STOCK ? 0.1 : 0
+/** What a step draws from a stock, mL. */
+function wants(step: Step): { stock: string; mL: number } {
+  if (step.do === 'take') return { stock: step.from, mL: amountOf(step) }
+  return step.do === 'dip' ? { stock: step.into, mL: 0.1 } : { stock: '', mL: 0 }
 }
 
 function record(step: Step, volumes: Volumes): void {
   const into = vesselOf(step)
   const now = volumes.get(into) ?? 0
   if (step.do === 'dissolve') volumes.set(into, now + step.mL)
+  if (step.do === 'soda-extract') volumes.set(into, now + 4.8)
   if (step.do === 'add') volumes.set(into, now + (amountOf(step) || 1))
   if (step.do === 'take') {
     volumes.set(into, now + (step.mg === undefined ? amountOf(step) : 1e-3))
-    if (step.from !== 'sample') volumes.set(step.from, (volumes.get(step.from) ?? 0) - amountOf(step))
+    if (step.from !== SAMPLE) volumes.set(step.from, (volumes.get(step.from) ?? 0) - amountOf(step))
   }
+  if (step.do === 'centrifuge' || step.do === 'filter') {
+    for (const other of otherVesselsOf(step)) volumes.set(other, (volumes.get(other) ?? 0) + now)
+    volumes.set(into, Math.min(now, 0.1))
+  }
+  if (step.do === 'concentrate') volumes.set(into, now * step.toFraction)
 }
 
 /** Cautions of the reagents a test uses, each once. */
 export const cautionsOf = (test: Test): string[] => {
-  const lines = test.steps.flatMap((step) => ('reagent' in step && typeof step.reagent === 'string' ? [findReagent(step.reagent).caution] : []))
-  return [...new Set(lines)].filter((line) => line !== '')
+  const lines = test.steps.flatMap((step) =>
+    'reagent' in step && typeof step.reagent === 'string' ? [step.mg === undefined ? findReagent(step.reagent).caution : ''] : [],
+  )
+  return [...new Set([...lines, ...(test.cautions ?? [])])].filter((line) => line !== '')
 }
 
 /** Whether a test wants a tube of its own; one that only makes or samples the stock is done in the stock. */
-export const wantsTube = (test: Test): boolean => test.steps.some((step) => Object.values(step).includes(THIS))
+export const wantsTube = (test: Test): boolean =>
+  test.steps.some((step) => Object.values(step).includes(THIS) || ('do' in step && step.do === 'flame'))

@@ -4,8 +4,14 @@ import type { StepInput } from '../tube'
 /** The tube a test is done in, and the stock solution it takes its portion from; replaced by real names when the test is done. */
 export const THIS = 'this'
 export const STOCK = 'OS'
+/** The sample in dilute nitric acid, for what water does not dissolve. */
+export const ACID_STOCK = 'AS'
+/** The filtrate of the sample boiled with sodium carbonate. */
+export const EXTRACT = 'SE'
+/** A second tube beside the test's own, for lime water and the like. */
+export const BESIDE = 'this-b'
 
-export type Stage = 'looked' | 'dissolved' | 'cation reactions' | 'anion tests' | 'confirmation'
+export type Stage = 'looked' | 'flame' | 'dissolved' | 'acids' | 'cation reactions' | 'anion tests' | 'confirmation'
 
 /** A test as data: what to do, what to look at. No outcome is written in it: the model gives the outcome. */
 export interface Test {
@@ -18,6 +24,10 @@ export interface Test {
   /** Hands-on time and waits, min. */
   readonly minutes: number
   readonly sources: readonly SourceId[]
+  /** Cautions beyond those of the reagents. */
+  readonly cautions?: readonly string[]
+  /** Only meant for salts whose water solution is not enough: the advice proposes it once the sample has been seen not to dissolve. */
+  readonly onlyIfInsoluble?: boolean
 }
 
 /** A step, with what to look for where it is a look, in words for the person. */

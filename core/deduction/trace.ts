@@ -1,6 +1,6 @@
 import { expand, testById, UnknownTest, type Volumes } from '../catalogue'
 import { asAmended, type Notebook, type Observation } from '../notebook'
-import { vesselOf, type Step } from '../tube'
+import { onlyLooks, otherVesselsOf, vesselOf, withVessels, type Step } from '../tube'
 
 /** A step of the notebook, with what led up to it in its vessel. */
 export interface TraceStep {
@@ -88,79 +88,55 @@ export function traceOf(notebook: Pick<Notebook, 'entries'>): Trace {
   return { steps, observations, tests, volumes }
 }
 
-const onlyLooks = (step: Step): boolean => step.do === 'look' || step.do === 'dip' || step.do === 'hold' || step.do === 'smell'
-
 /**
- * The last step of a procedure with just what bears on it: what was done and looked at in its vessel, and done in the vessels that was taken from. Portions taken out leave a vessel as it was, unless
+ * The last step of a procedure with just what bears on it: what was done and looked at in its vessel, and done in the vessels that was filled from. Portions taken out leave a vessel as it was, unless
  * it had settled first; a stock made twice the same way is the same stock.
  */
 export function recipeOf(procedure: readonly Step[]): Recipe {
   const final = procedure.length - 1
   const last = procedure[final]
   if (!last) throw new RangeError('a recipe needs a step')
-  const needed = new Set([vesselOf(last)])
+  const needed = new Set([vesselOf(last), ...otherVesselsOf(last)].map(baseOf))
   const settled = new Set(procedure.filter((s) => s.do === 'stand').map(vesselOf))
   const kept: Step[] = [last]
-  if (last.do === 'take' && last.from !== 'sample') needed.add(last.from)
   for (let i = final - 1; i >= 0; i--) {
     const step = procedure[i]
     if (!step || (onlyLooks(step) && !(step.do === 'look' && step.at === vesselOf(last)))) continue
-    const takesOut = step.do === 'take' && needed.has(step.from) && settled.has(step.from)
-    if (!needed.has(vesselOf(step)) && !takesOut) continue
+    const takesOut = step.do === 'take' && needed.has(baseOf(step.from)) && settled.has(step.from)
+    const fills = (step.do === 'centrifuge' || step.do === 'filter') && needed.has(baseOf(step.liquidInto))
+    if (!needed.has(baseOf(vesselOf(step))) && !takesOut && !fills) continue
     kept.push(step)
-    if (step.do === 'take' && step.from !== 'sample') needed.add(step.from)
+    for (const vessel of [vesselOf(step), ...otherVesselsOf(step)]) needed.add(baseOf(vessel))
   }
   kept.reverse()
   const names = new Map<string, string>()
   const seen = new Set<string>()
   const steps: Step[] = []
   for (const step of kept) {
-    const renamed = rename(step, names)
+    const renamed = plain(withVessels(step, (vessel) => nameIn(names, vessel)))
     const text = JSON.stringify(renamed)
-    if (renamed.do === 'dissolve' && seen.has(text)) continue
+    if ((renamed.do === 'dissolve' || renamed.do === 'soda-extract') && seen.has(text)) continue
     seen.add(text)
     steps.push(renamed)
   }
   return { key: JSON.stringify(steps), steps }
 }
 
-function rename(step: Step, names: Map<string, string>): Step {
-  const to = (vessel: string): string => {
-    if (vessel === 'sample') return vessel
-    const known = names.get(vessel)
-    if (known) return known
-    const name = `v${names.size}`
-    names.set(vessel, name)
-    return name
-  }
-  switch (step.do) {
-    case 'take':
-      return { do: 'take', from: to(step.from), into: to(step.into), ...amount(step) }
-    case 'dissolve':
-      return { do: 'dissolve', into: to(step.into), mg: step.mg, in: step.in, mL: step.mL, hot: step.hot }
-    case 'add':
-      return { do: 'add', to: to(step.to), reagent: step.reagent, ...amount(step), ...(step.until ? { until: step.until } : {}) }
-    case 'dip':
-      return { do: 'dip', paper: step.paper, into: to(step.into), dry: step.dry }
-    case 'hold':
-      return { ...step, over: to(step.over) }
-    case 'smell':
-      return { do: 'smell', at: to(step.at) }
-    case 'look':
-      return { do: 'look', at: to(step.at) }
-    case 'cool':
-      return { do: 'cool', vessel: to(step.vessel), to: step.to }
-    default:
-      return { do: step.do, vessel: to(step.vessel), minutes: step.minutes }
-  }
+const RESIDUE = '-residue'
+/** The residue of an extract belongs to the extract. */
+const baseOf = (vessel: string): string => (vessel.endsWith(RESIDUE) ? vessel.slice(0, -RESIDUE.length) : vessel)
+
+function nameIn(names: Map<string, string>, vessel: string): string {
+  const base = baseOf(vessel)
+  const name = names.get(base) ?? `v${names.size}`
+  names.set(base, name)
+  return base === vessel ? name : name + RESIDUE
 }
 
-const amount = (step: {
-  mg?: number | undefined
-  mL?: number | undefined
-  drops?: number | undefined
-}): { mg?: number; mL?: number; drops?: number } => ({
-  ...(step.mg === undefined ? {} : { mg: step.mg }),
-  ...(step.mL === undefined ? {} : { mL: step.mL }),
-  ...(step.drops === undefined ? {} : { drops: step.drops }),
-})
+/** A step without what does not bear on the outcome, its fields in one order. */
+const plain = (step: Step): Step =>
+  Object.fromEntries(
+    Object.entries(step)
+      .filter(([key, value]) => value !== undefined && key !== 'for')
+      .sort(([a], [b]) => (a < b ? -1 : 1)),
+  ) as unknown as Step

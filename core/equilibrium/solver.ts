@@ -8,6 +8,8 @@ export interface Totals {
   readonly volume_L: number
   /** Gas space exchanging with the liquid, as volume / (R T) in mol/atm; 0 for none. */
   readonly gasSpace: number
+  /** ln of the factor by which the first component's activity exceeds its concentration in strong acid, beyond the ionic strength's; 0 unless given. */
+  readonly acidExcess?: number
   /** 1 where the pure phase may form; undefined lets all of them. */
   readonly allowed?: Uint8Array
 }
@@ -88,6 +90,7 @@ export class Solver {
   private readonly active: ActiveSet
   private ionicStrength = 0
   private longest = 0
+  private acidExcess = 0
 
   constructor(readonly system: System) {
     const m = system.components
@@ -154,6 +157,7 @@ export class Solver {
       if (!Number.isFinite(t) || (t <= 0 && j > 0)) throw new RangeError(`component ${j} has the impossible total ${given.totals[j] ?? 'none'} mol`)
       total[j] = t
     }
+    this.acidExcess = given.acidExcess ?? 0
     this.lnPlace[0] = 0
     this.lnPlace[1] = given.gasSpace > 0 ? Math.log(given.gasSpace / given.volume_L) : -Infinity
   }
@@ -260,6 +264,7 @@ export class Solver {
       for (let k = start[i] as number; k < end; k++) exponent += (coefficients[k] as number) * (lambda[columns[k] as number] as number)
       amounts[i] = Math.exp(exponent > 200 ? 200 : exponent)
     }
+    if (this.acidExcess !== 0) amounts[0] = (amounts[0] as number) * Math.exp(-this.acidExcess)
   }
 
   /** Both sides of every balance, their difference the gradient; returns the worst relative difference, phases and their saturation included. */

@@ -33,6 +33,22 @@ export function sayStep(step: Step): string {
       return `dip ${step.paper} into ${step.into === 'OS' ? 'the solution' : 'it'}`
     case 'hold':
       return `hold ${step.dry ? 'dry' : 'moist'} ${step.paper ?? (step.splint ? `${step.splint} splint` : `a rod dipped in ${step.rod ?? ''}`)} over it`
+    case 'concentrate':
+      return `boil down to ${Math.round(step.toFraction * 100)} %`
+    case 'pass':
+      return `pass ${step.gas} ${time(step.minutes)}`
+    case 'bubble':
+      return `lead the gas through ${step.through}`
+    case 'centrifuge':
+      return `centrifuge, the liquid into ${step.liquidInto}`
+    case 'filter':
+      return `filter, the liquid into ${step.liquidInto}`
+    case 'wash':
+      return `wash with ${step.mL} mL of ${step.with}`
+    case 'soda-extract':
+      return `boil ${step.mg === undefined ? 'all' : amount({ mg: step.mg })} with three times as much sodium carbonate and water, filter`
+    case 'flame':
+      return `hold on a ${step.cleaned ? 'clean ' : ''}${step.support} in the flame${step.through === 'cobalt-glass' ? ', through cobalt glass' : ''}`
     case 'smell':
       return 'smell, wafting'
     case 'look':

@@ -1,8 +1,6 @@
-import { chemistryOf, newState } from '../equilibrium'
-import { COMPONENT_INDEX } from '../species'
-import { GAS_CONSTANT_L_atm, kelvin, LN10, ROOM } from '../units'
-import type { Vessel } from '../tube'
-import { gasPressures } from '../tube'
+import { COMPONENT_INDEX, inComponents } from '../species'
+import { concentration, emptyVessel, gasPressures, settleEquilibrium, type Vessel } from '../tube'
+import { GAS_CONSTANT_L_atm, kelvin, ROOM } from '../units'
 import type { Paper } from '../vocabulary'
 import { colourOfHex, type Colour } from './colour'
 
@@ -14,8 +12,10 @@ interface PaperData {
   readonly paper: Paper
   /** Acid (positive) or base the film holds, mol. */
   readonly acid: number
-  /** Colour by the film's pH: the first row whose limit is above it. */
-  readonly colours: readonly (readonly [below: number, hex: string])[]
+  /** What else is on the fibre, mol. */
+  readonly holds?: Readonly<Record<string, number>>
+  /** Colour of the film, and of what the gases swept into it (mol, by formula) do to its dye. */
+  readonly colour: (wet: Vessel, swept: ReadonlyMap<string, number>) => string
 }
 
 /** Film of water on the moist end of a strip, L. */
@@ -29,41 +29,37 @@ const RED = '#c8484c'
 const PURPLE = '#8a5a9a'
 const BLUE = '#4a7ac4'
 
+const PAPER_WHITE = '#f8f8f6'
+
+/** Colour by the film's pH: the first row whose limit is above it. */
+const byPH =
+  (...rows: readonly (readonly [below: number, hex: string])[]) =>
+  (wet: Vessel): string =>
+    (rows.find(([below]) => (wet.contents?.pH ?? 7) < below) ?? rows[rows.length - 1])?.[1] ?? PAPER_WHITE
+
+/** Iodine in the film from which starch is seen to turn blue, mol/L. Source: Kolthoff, sensitivity of starch. */
+const STARCH_SEES = 1e-5
+/** Dichromate on a strip, mol: three times as much sulfur dioxide turns all of it. */
+const DICHROMATE = 1e-8
+
 /** Litmus turns between pH 5 and 8. Source: Kolthoff. Universal paper: usual steps of a school strip. */
 const PAPERS: readonly PaperData[] = [
-  {
-    paper: 'red litmus paper',
-    acid: 1e-8,
-    colours: [
-      [6.6, RED],
-      [7.4, PURPLE],
-      [99, BLUE],
-    ],
-  },
-  {
-    paper: 'blue litmus paper',
-    acid: -1e-8,
-    colours: [
-      [5.6, RED],
-      [6.4, PURPLE],
-      [99, BLUE],
-    ],
-  },
+  { paper: 'red litmus paper', acid: 1e-8, colour: byPH([6.6, RED], [7.4, PURPLE], [99, BLUE]) },
+  { paper: 'blue litmus paper', acid: -1e-8, colour: byPH([5.6, RED], [6.4, PURPLE], [99, BLUE]) },
   {
     paper: 'universal indicator paper',
     acid: 0,
-    colours: [
-      [2.5, '#c8262a'],
-      [4.5, '#ee8a2a'],
-      [6, '#f2dc3c'],
-      [8, '#6fb573'],
-      [10, '#3f86cc'],
-      [99, '#7d4fa8'],
-    ],
+    colour: byPH([2.5, '#c8262a'], [4.5, '#ee8a2a'], [6, '#f2dc3c'], [8, '#6fb573'], [10, '#3f86cc'], [99, '#7d4fa8']),
   },
-  { paper: 'lead acetate paper', acid: 0, colours: [[99, '#f8f8f6']] },
-  { paper: 'acid dichromate paper', acid: 1e-6, colours: [[99, '#ee8a2a']] },
-  { paper: 'starch iodide paper', acid: 0, colours: [[99, '#f8f8f6']] },
+  { paper: 'lead acetate paper', acid: 0, colour: () => PAPER_WHITE },
+  // Rule dichromate-by-sulfur-dioxide.
+  { paper: 'acid dichromate paper', acid: 1e-6, colour: (_, swept) => ((swept.get('SO2') ?? 0) > 1.5 * DICHROMATE ? '#5d9a55' : '#ee8a2a') },
+  {
+    paper: 'starch iodide paper',
+    acid: 0,
+    holds: { 'K^+': 1e-7, 'I^-': 1e-7 },
+    colour: (wet) => (concentration(wet, 'I2') + concentration(wet, 'I3^-') > STARCH_SEES ? '#1b1f3a' : PAPER_WHITE),
+  },
 ]
 const byName = new Map(PAPERS.map((p) => [p.paper, p]))
 
@@ -79,48 +75,43 @@ function dataOf(paper: Paper): PaperData {
   return data
 }
 
-const colourAt = (data: PaperData, pH: number): Colour => {
-  const row = data.colours.find(([below]) => pH < below) ?? data.colours[data.colours.length - 1]
-  return colourOfHex(row?.[1] ?? '#f8f8f6')
+/** The film on the fibre as a vessel of its own, with what has come into it. */
+function film(data: PaperData, taken: Float64Array, volume_L: number): Vessel {
+  const totals = Float64Array.from(taken)
+  const put = (formula: string, mol: number): void => {
+    const component = COMPONENT_INDEX.get(formula) ?? 0
+    totals[component] = (totals[component] as number) + mol
+  }
+  put('H^+', data.acid)
+  put(data.acid >= 0 ? 'Cl^-' : 'Na^+', Math.abs(data.acid))
+  for (const [formula, mol] of Object.entries(data.holds ?? {})) put(formula, mol)
+  return settleEquilibrium({ ...emptyVessel('film'), totals, volume_mL: volume_L * 1000, water: volume_L * 55 })
 }
 
-/** pH of the film when these totals (mol, by global component) have come into it. */
-function filmPH(data: PaperData, totals: Float64Array, volume_L: number): number {
-  const held = Float64Array.from(totals)
-  held[0] = (held[0] as number) + data.acid
-  const counter = COMPONENT_INDEX.get(data.acid >= 0 ? 'Cl^-' : 'Na^+') ?? 0
-  held[counter] = (held[counter] as number) + Math.abs(data.acid)
-  const present: number[] = []
-  for (let j = 1; j < held.length; j++) if ((held[j] as number) > 1e-16) present.push(j)
-  const chemistry = chemistryOf(present, ROOM)
-  const state = newState(chemistry.system)
-  const local = Float64Array.from(chemistry.components, (global) => held[global] as number)
-  chemistry.solver.solve({ totals: local, volume_L, gasSpace: 0 }, state)
-  return -(state.lambda[0] as number) / LN10
-}
-
-const restingPH = (data: PaperData, size: number): number => filmPH(data, new Float64Array(size), FILM_L)
+const nothing = (size: number): Float64Array => new Float64Array(size)
+const colourOf = (data: PaperData, wet: Vessel, swept: ReadonlyMap<string, number>): Colour => colourOfHex(data.colour(wet, swept))
 
 /** A strip dipped into a vessel; a dry strip is wetted by the liquid, so that dryness matters only for gases. */
 export function dipPaper(paper: Paper, vessel: Vessel): PaperReading {
   const data = dataOf(paper)
   const drawn = vessel.volume_mL > 0 ? DRAWN_L / (vessel.volume_mL / 1000) : 0
   const totals = Float64Array.from(vessel.totals, (t) => t * drawn)
-  const from = colourAt(data, restingPH(data, vessel.totals.length))
-  return { paper, from, to: colourAt(data, filmPH(data, totals, FILM_L + DRAWN_L)) }
+  const from = colourOf(data, film(data, nothing(totals.length), FILM_L), new Map())
+  return { paper, from, to: colourOf(data, film(data, totals, FILM_L + DRAWN_L), new Map()) }
 }
 
 /** A strip held over a vessel. A dry one takes up nothing. */
 export function holdPaper(paper: Paper, vessel: Vessel, dry: boolean): PaperReading {
   const data = dataOf(paper)
-  const size = vessel.totals.length
-  const from = colourAt(data, restingPH(data, size))
-  const totals = new Float64Array(size)
-  if (!dry) {
-    for (const { gas, atm } of gasPressures(vessel)) {
-      const mol = (Math.min(atm, 1) / (GAS_CONSTANT_L_atm * kelvin(ROOM))) * SWEPT_L
-      for (const [component, n] of gas.terms) totals[component] = (totals[component] as number) + n * mol
-    }
+  const totals = nothing(vessel.totals.length)
+  const from = colourOf(data, film(data, totals, FILM_L), new Map())
+  if (dry) return { paper, from, to: from }
+  const swept = new Map<string, number>()
+  for (const { gas, atm } of gasPressures(vessel)) {
+    const mol = (Math.min(atm, 1) / (GAS_CONSTANT_L_atm * kelvin(ROOM))) * SWEPT_L
+    swept.set(gas.id, mol)
+    const terms = gas.data.inWater ? [...inComponents(gas.data.inWater).terms] : gas.terms
+    for (const [component, n] of terms) totals[component] = (totals[component] as number) + n * mol
   }
-  return { paper, from, to: dry ? from : colourAt(data, filmPH(data, totals, FILM_L)) }
+  return { paper, from, to: colourOf(data, film(data, totals, FILM_L), swept) }
 }

@@ -1,5 +1,6 @@
 import type { Amount, Clarity, Form, HabitWord, Heat, Paper, Rests, Smell, Speed, Splint, Vigour } from '../vocabulary'
 import type { Colour } from './colour'
+import type { FlamePercept } from './flame'
 
 export interface PrecipitatePercept {
   readonly species: string
@@ -41,6 +42,7 @@ export interface Percept {
   readonly papers: readonly PaperPercept[]
   readonly splint?: Splint
   readonly smoke?: Colour
+  readonly flame?: FlamePercept
   readonly smell: Smell | null
   readonly heat: Heat
   readonly speed: Speed

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { AMOUNTS, CLARITIES, FAMILIES, FORMS, HABITS, HEATS, PAPERS, RESTS, SMELLS, SPEEDS, SPLINTS, VIGOURS } from '../vocabulary'
+import { AMOUNTS, CLARITIES, FAMILIES, FORMS, HABITS, HEATS, LASTS, PAPERS, RESTS, SMELLS, SPEEDS, SPLINTS, VIGOURS } from '../vocabulary'
 import type { Seen } from './seen'
 
 const hex = z.string().regex(/^#[0-9a-f]{6}$/)
@@ -22,6 +22,7 @@ const perceptSchema = z.looseObject({
   papers: z.array(z.looseObject({ paper: z.enum(PAPERS), from: colour, to: colour })),
   splint: z.enum(SPLINTS).optional(),
   smoke: colour.optional(),
+  flame: z.looseObject({ colour, lines: z.array(z.number()), lasts: z.enum(LASTS), sooty: z.boolean() }).optional(),
   smell: z.enum(SMELLS).nullable(),
   heat: z.enum(HEATS),
   speed: z.enum(SPEEDS),
@@ -54,6 +55,8 @@ export const seenSchema: z.ZodType<Seen> = z.strictObject({
       dissolves: dissolved,
       gas: z.strictObject({ colour: seenColour, vigour: z.enum(VIGOURS), smell: z.enum(SMELLS).nullable() }).nullable(),
       papers: z.array(z.strictObject({ paper: z.enum(PAPERS), from: seenColour, to: seenColour })),
+      flame: z.strictObject({ colour: seenColour, lasts: z.enum(LASTS) }).nullable(),
+      splint: z.enum(SPLINTS).nullable(),
       smell: z.enum(SMELLS).nullable(),
       heat: z.enum(HEATS),
     }),

@@ -6,9 +6,11 @@ import {
   type Form,
   type HabitWord,
   type Heat,
+  type Lasts,
   type Paper,
   type Rests,
   type Smell,
+  type Splint,
   type Vigour,
 } from '../vocabulary'
 import type { Colour } from './colour'
@@ -32,6 +34,8 @@ export interface SeenLook {
   readonly dissolves: 'yes' | 'partly' | 'no' | null
   readonly gas: { readonly colour: SeenColour; readonly vigour: Vigour; readonly smell: Smell | null } | null
   readonly papers: readonly { readonly paper: Paper; readonly from: SeenColour; readonly to: SeenColour }[]
+  readonly flame: { readonly colour: SeenColour; readonly lasts: Lasts } | null
+  readonly splint: Splint | null
   readonly smell: Smell | null
   readonly heat: Heat
 }
@@ -89,6 +93,8 @@ export function seenLook(percept: Percept, before: Percept | null, step: number,
     dissolves: dissolvedSince(percept, before),
     gas: gas ? { colour: colour(gas.colour), vigour: gas.vigour, smell: gas.smell } : null,
     papers: percept.papers.map(({ paper, from, to }) => ({ paper, from: colour(from), to: colour(to) })),
+    flame: percept.flame ? { colour: colour(percept.flame.colour), lasts: percept.flame.lasts } : null,
+    splint: percept.splint ?? null,
     smell: percept.smell,
     heat: percept.heat,
   }

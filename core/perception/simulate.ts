@@ -1,9 +1,10 @@
 import { netIonicEquations, type Change } from '../reactions'
-import { AQUEOUS, COMPONENTS, saltById, solidById, type Resolved } from '../species'
+import { AQUEOUS, COMPONENTS, FLAMES, saltById, solidById, type Resolved } from '../species'
 import {
   concentration,
   gasPressures,
   newBench,
+  onlyLooks,
   openJar,
   perform,
   StepError,
@@ -16,9 +17,10 @@ import {
   type Step,
   type Vessel,
 } from '../tube'
-import type { Heat, Smell, Splint } from '../vocabulary'
+import type { Heat, Smell, Splint, Vigour } from '../vocabulary'
 import { clarity, deposit, dryAppearance, solidsSeen, solutionColour, type SolidSeen } from './appearance'
 import { colourOfHex, type Colour } from './colour'
+import { flameOf } from './flame'
 import { dipPaper, holdPaper } from './papers'
 import type { GasPercept, PaperPercept, Percept, Percepts } from './percept'
 
@@ -111,8 +113,9 @@ export function perceive(event: Event, count: number): Percept {
   const equations = netIonicEquations(changesOf(event), (after.contents?.pH ?? 7) > 7).map((e) => e.text)
   const gases = gasesOf(event)
   const papers = papersOf(event)
-  const splint: Splint | undefined = step.do === 'hold' && step.splint ? (step.splint === 'burning' ? 'burns-on' : 'goes-out') : undefined
+  const splint = splintOf(event)
   const smoke = smokeOf(event)
+  const flame = step.do === 'flame' ? flameOf(after, step) : undefined
   return {
     step: count,
     vessel: after.id,
@@ -128,6 +131,7 @@ export function perceive(event: Event, count: number): Percept {
     papers,
     ...(splint ? { splint } : {}),
     ...(smoke ? { smoke } : {}),
+    ...(flame ? { flame } : {}),
     smell: step.do === 'smell' ? smellOf(after) : null,
     heat: heatOf(event),
     speed: 'at-once',
@@ -154,9 +158,14 @@ function shownIn({ step, after, escaped }: Event, seen: readonly SolidSeen[]): s
     const colouring = chemistry.aqueous.filter((s, i) => s.data.spectrum !== undefined && (state.amounts[i] as number) > 1e-4)
     held.push(...colouring.flatMap((s) => s.terms.flatMap(([component]) => (AQUEOUS[component]?.data.spectrum ? [AQUEOUS[component]] : []))))
   }
-  for (const id of after.dry.keys()) {
+  for (const id of step.do === 'flame' ? [] : after.dry.keys()) {
     const { terms = [] } = saltById.get(id) ?? {}
     held.push(...terms.flatMap(([component]) => (AQUEOUS[component]?.data.spectrum ? [AQUEOUS[component]] : [])))
+  }
+  if (step.do === 'flame') {
+    const { lines } = flameOf(after, step)
+    const lit = [...FLAMES].filter(([, data]) => data.lines.some((l) => lines.includes(l.nm)))
+    held.push(...lit.flatMap(([component]) => AQUEOUS[component] ?? []))
   }
   const shown = new Set(held.flatMap((s) => s.terms.map(([component]) => component)).filter((component) => component !== 0))
   return [...shown].sort((a, b) => a - b).map((component) => COMPONENTS[component] ?? '')
@@ -197,7 +206,15 @@ function changesOf(event: Event): Change[] {
     for (const { solid, mol } of solids) count(solid, 'solid', sign * mol, true)
   }
   const { step, before, after } = event
-  if (step.do === 'take' || step.do === 'dissolve' || step.do === 'look' || step.do === 'hold' || step.do === 'dip' || step.do === 'smell') return []
+  if (
+    step.do === 'take' ||
+    (step.do === 'dissolve' && step.in === 'water') ||
+    step.do === 'centrifuge' ||
+    step.do === 'filter' ||
+    step.do === 'wash' ||
+    onlyLooks(step)
+  )
+    return []
   tally(before, -1)
   tally(event.poured, -1)
   tally(after, 1)
@@ -212,17 +229,23 @@ const amountOf = (vessel: Vessel, formula: string): number => (concentration(ves
 
 /** A gas that leaves is noticed when its pressure over the liquid is at least this, atm. */
 const NOTICED_atm = 2e-3
+/** Gas given off for each mL of liquid, mL: from here on it is brisk, and violent. */
+const BRISK = 2
+const VIOLENT = 40
+const MOLAR_mL = 24465
 
 function gasesOf(event: Event): GasPercept[] {
   return event.escaped
     .filter(({ atm, mol }) => atm >= NOTICED_atm && mol > 1e-7)
-    .map(({ gas, atm }) => ({
+    .map(({ gas, atm, mol }) => ({
       species: gas.id,
-      vigour: atm > 3 ? 'violent' : atm > 1 ? 'brisk' : 'slight',
-      colour: gas.data.colour === 'colourless' ? { name: 'colourless', family: 'colourless', hex: '#ffffff' } : colourOfHex(gas.data.colour),
+      vigour: vigourOf((mol * MOLAR_mL) / Math.max(event.after.volume_mL, 0.1), atm),
+      colour: atm < (gas.data.visible_atm ?? Infinity) ? { name: 'colourless', family: 'colourless', hex: '#ffffff' } : colourOfHex(gas.data.colour),
       smell: gas.data.smell && atm > gas.data.smell.threshold_atm ? gas.data.smell.word : null,
     }))
 }
+
+const vigourOf = (perMl: number, atm: number): Vigour => (atm < 1 || perMl < BRISK ? 'slight' : perMl < VIOLENT ? 'brisk' : 'violent')
 
 function papersOf({ step, after }: Event): PaperPercept[] {
   if (step.do === 'dip') return [dipPaper(step.paper, after)]
@@ -230,9 +253,26 @@ function papersOf({ step, after }: Event): PaperPercept[] {
   return []
 }
 
+/** The smell that most outdoes its threshold. */
 function smellOf(vessel: Vessel): Smell {
-  const strong = gasPressures(vessel).find(({ gas, atm }) => gas.data.smell && atm > gas.data.smell.threshold_atm)
-  return strong?.gas.data.smell?.word ?? 'none'
+  let word: Smell = 'none'
+  let most = 1
+  for (const { gas, atm } of gasPressures(vessel)) {
+    const times = gas.data.smell ? atm / gas.data.smell.threshold_atm : 0
+    if (gas.data.smell && times > most) {
+      most = times
+      word = gas.data.smell.word
+    }
+  }
+  return word
+}
+
+/** A splint goes out where carbon dioxide has driven out a good part of the air. */
+const CHOKES_atm = 0.1
+function splintOf({ step, after }: Event): Splint | undefined {
+  if (step.do !== 'hold' || !step.splint) return undefined
+  if (step.splint === 'glowing') return 'goes-out'
+  return gasPressures(after).some(({ gas, atm }) => gas.id === 'CO2' && atm > CHOKES_atm) ? 'goes-out' : 'burns-on'
 }
 
 /** White smoke where ammonia meets hydrogen chloride: each a part in ten thousand of air is enough to see. */

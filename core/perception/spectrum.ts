@@ -62,3 +62,22 @@ export function colourThrough(absorbance: Float64Array): Lab {
   const fz = labCurve(z / white.z)
   return { mode: 'lab65', l: 116 * fy - 16, a: 500 * (fx - fy), b: 200 * (fy - fz) }
 }
+
+/** The colour of light made of single wavelengths, shown as bright as a lit page against a white of equal energy. */
+export function colourOfLight(lines: readonly { readonly nm: number; readonly power: number }[]): Lab {
+  let x = 0
+  let y = 0
+  let z = 0
+  for (const { nm, power } of lines) {
+    x += power * matching.x(nm)
+    y += power * matching.y(nm)
+    z += power * matching.z(nm)
+  }
+  const scale = LIT / Math.max((x + y + z) / 3, 1e-9)
+  const fx = labCurve(x * scale)
+  const fy = labCurve(y * scale)
+  const fz = labCurve(z * scale)
+  return { mode: 'lab65', l: 116 * fy - 16, a: 500 * (fx - fy), b: 200 * (fy - fz) }
+}
+/** Mean of the tristimulus values a flame is shown at. */
+const LIT = 0.4

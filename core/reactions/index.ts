@@ -1,2 +1,3 @@
 export * from './equation'
 export * from './rules'
+export * from './couples'

@@ -1,7 +1,7 @@
-import { reagents } from './data/reagents'
-import { molarMass, parseFormula } from './formula'
-import { COMPONENTS, inComponents, SALTS } from './registry'
-import type { ReagentData } from './types'
+import { inertSolids, reagents } from './data/reagents'
+import { molarMass, parseFormula, type Formula } from './formula'
+import { COMPONENTS, findSalt, inComponents, SALTS, type Salt } from './registry'
+import type { InertData, ReagentData } from './types'
 
 /** A reagent at a strength, ready to pour: moles of components and of water in one litre. */
 export interface Solution {
@@ -110,3 +110,27 @@ function waterPerLitre(data: ReagentData, molarity: number, solvent_g: number): 
 }
 
 export const waterSolution = (): Solution => findReagent('water')
+
+export const INERT_SOLIDS: readonly InertData[] = inertSolids
+export const inertById: ReadonlyMap<string, InertData> = new Map(inertSolids.map((s) => [s.formula, s]))
+
+/**
+ * A reagent taken by the spatula: `NaCl solid`, `copper turnings`, `Na2CO3`.
+ * @throws UnknownReagent when it is neither a bench salt nor a solid kept for its redox
+ */
+export function findSolid(text: string): { readonly formula: Formula } & ({ readonly salt: Salt } | { readonly inert: InertData }) {
+  const name = text.trim().replace(/[\s,]+(solid|powder|crystals|turnings|foil)$/i, '')
+  const inert = inertSolids.find((s) =>
+    [s.formula, s.name, ...s.aliases].some((n) => n.toLowerCase() === name.toLowerCase() || n.toLowerCase() === text.trim().toLowerCase()),
+  )
+  if (inert) return { inert, formula: parseFormula(inert.formula) }
+  const known = byName.get(name.toLowerCase())
+  let salt: Salt | undefined
+  try {
+    salt = findSalt(known?.formula ?? name)
+  } catch {
+    salt = undefined
+  }
+  if (!salt) throw new UnknownReagent(text, 'a bench salt in scope by its formula, such as "NaCl solid", or copper turnings')
+  return { salt, formula: salt.formula }
+}

@@ -1,12 +1,16 @@
-import { alkaliAqueous, alkaliGases, alkaliSolids } from './data/alkali'
+import { alkaliAqueous, alkaliGases } from './data/alkali'
 import { alkalineEarthAqueous, alkalineEarthSolids } from './data/alkaline-earth'
 import { aluminiumAqueous, aluminiumSolids } from './data/aluminium'
 import { copperAqueous, copperSolids } from './data/copper'
 import { silverAqueous, silverSolids } from './data/silver'
+import { flames } from './data/flames'
+import { ironAqueous, ironSolids } from './data/iron'
+import { leadAqueous, leadSolids } from './data/lead'
 import { waterAqueous, waterGases, waterSolids } from './data/water'
+import { zincAqueous, zincSolids } from './data/zinc'
 import { salts } from './data/salts'
 import { parseFormula, type Formula } from './formula'
-import type { AqueousData, Constant, GasData, SaltData, SolidData, Stoichiometry } from './types'
+import type { AqueousData, Constant, FlameData, GasData, SaltData, SolidData, Stoichiometry } from './types'
 
 const aqueousData: readonly AqueousData[] = [
   ...waterAqueous,
@@ -15,14 +19,19 @@ const aqueousData: readonly AqueousData[] = [
   ...copperAqueous,
   ...aluminiumAqueous,
   ...alkalineEarthAqueous,
+  ...ironAqueous,
+  ...leadAqueous,
+  ...zincAqueous,
 ]
 const solidData: readonly SolidData[] = [
   ...waterSolids,
-  ...alkaliSolids,
   ...silverSolids,
   ...copperSolids,
   ...aluminiumSolids,
   ...alkalineEarthSolids,
+  ...ironSolids,
+  ...leadSolids,
+  ...zincSolids,
 ]
 const gasData: readonly GasData[] = [...waterGases, ...alkaliGases]
 
@@ -110,7 +119,7 @@ export const AQUEOUS: readonly AqueousSpecies[] = [
 export const SOLIDS: readonly Solid[] = solidData.map((data) => ({ ...resolve(data.formula, data.to, -1, data.logK), data }))
 /** Every gas; `logK` from components to atm. */
 export const GASES: readonly Gas[] = gasData.map((data) => ({
-  ...resolve(data.formula, { [data.dissolvesAs]: 1 }, 1, data.logK),
+  ...resolve(data.formula, data.dissolvesAs, 1, data.logK),
   data,
 }))
 export const SALTS: readonly Salt[] = salts.map((data) => ({ ...resolve(data.formula, data.ions, 1, undefined), data }))
@@ -134,3 +143,6 @@ componentByAtoms.set(canonical('OH^-'), 'OH^-')
 export const findSalt = (text: string): Salt | undefined => saltById.get(text) ?? saltByAtoms.get(canonical(text))
 /** The component (or hydroxide) an ion's formula names, in any accepted notation; undefined if it is not in scope. */
 export const findIon = (text: string): string | undefined => componentByAtoms.get(canonical(text))
+
+/** Flame data by component index. */
+export const FLAMES: ReadonlyMap<number, FlameData> = new Map(flames.map((f) => [COMPONENT_INDEX.get(f.ion) ?? -1, f]))

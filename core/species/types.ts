@@ -38,13 +38,20 @@ export interface AqueousData {
   readonly logK?: Constant
   readonly spectrum?: Spectrum
   readonly name?: string
+  /** Protons this component takes up before an acid is strong beside it; for the anions of weak acids. */
+  readonly takesProtons?: number
 }
 
-/** A gas in equilibrium with the dissolved species it `dissolvesAs`; `logK` for dissolved → gas, atm L/mol. */
+/**
+ * A gas in equilibrium with the dissolved species it `dissolvesAs`; `logK` for dissolved → gas, atm per product of mol/L. `inWater` is what fresh water turns it into where that is not
+ * the same thing; `visible_atm` the pressure at which a coloured gas is seen in a tube.
+ */
 export interface GasData {
   readonly formula: string
   readonly name: string
-  readonly dissolvesAs: string
+  readonly dissolvesAs: Stoichiometry
+  readonly inWater?: Stoichiometry
+  readonly visible_atm?: number
   readonly logK: Constant
   readonly smell: { readonly word: Smell; readonly threshold_atm: number } | null
   readonly colour: string
@@ -99,6 +106,23 @@ export interface ReagentData {
   readonly supplies: Stoichiometry
   readonly strengths: readonly ReagentStrength[]
   readonly usual: string
+  readonly caution: string
+}
+
+/** What an ion's element gives a flame. `strength` is brightness to the eye, relative. */
+export interface FlameData {
+  readonly ion: string
+  readonly lines: readonly { readonly nm: number; readonly strength: number }[]
+  readonly lasts: 'flash' | 'brief' | 'steady'
+  readonly source: SourceId
+}
+
+/** A solid that dissolves only by being oxidised or reduced. */
+export interface InertData {
+  readonly formula: string
+  readonly name: string
+  readonly aliases: readonly string[]
+  readonly colour: { readonly hex: string; readonly words: string; readonly source: SourceId }
   readonly caution: string
 }
 

@@ -1,8 +1,20 @@
 import type { Shift } from '../equilibrium'
-import { COMPONENTS, findIon, findReagent, findSalt, inComponents, molarMass, type Salt, type Solution } from '../species'
+import { COMPONENTS, findIon, findReagent, findSalt, findSolid, gasById, inComponents, molarMass, type Salt, type Solution } from '../species'
 import { BOILING, celsius, DROP_mL, ROOM, WARM, type Celsius } from '../units'
-import { vesselOf, type Sample, type Step, type Until } from './procedure'
-import { emptyVessel, gasPressures, pour, roundTemperature, settleEquilibrium, split, strip, type Escaped, type Vessel } from './vessel'
+import { SAMPLE, vesselOf, type Sample, type Step, type Until } from './procedure'
+import {
+  emptyVessel,
+  gasPressures,
+  pour,
+  pourOff,
+  release,
+  roundTemperature,
+  settleEquilibrium,
+  split,
+  strip,
+  type Escaped,
+  type Vessel,
+} from './vessel'
 
 /** The jar, as amounts. */
 export type Jar =
@@ -116,7 +128,8 @@ export function perform(bench: Bench, step: Step): { bench: Bench; event: Event 
   const done = operate(bench, step, before)
   const vessels = new Map(bench.vessels)
   for (const v of done.others ?? []) vessels.set(v.id, v)
-  vessels.set(id, done.after)
+  // The jar itself is no vessel: what was held in the flame is burnt.
+  if (id !== SAMPLE) vessels.set(id, done.after)
   const event: Event = { step, before, after: done.after, poured: done.poured, escaped: done.escaped ?? [], drops: done.drops }
   return { bench: { ...bench, vessels }, event }
 }
@@ -160,6 +173,29 @@ function operate(bench: Bench, step: Step, vessel: Vessel): Done {
       return heat(vessel, BOILING, STEAM_L * (step.minutes ?? 1), BOILED_mL * (step.minutes ?? 1), shift)
     case 'cool':
       return { after: settle({ ...held(vessel, 'vessel'), temperature: step.to === 'ice' ? celsius(0) : ROOM }) }
+    case 'concentrate':
+      return concentrate(held(vessel, 'vessel'), step.toFraction, shift)
+    case 'pass':
+      return passGas(vessel, step.gas, step.minutes, shift)
+    case 'bubble':
+      return bubble(bench, step, vessel)
+    case 'centrifuge':
+    case 'filter': {
+      if (vessel.volume_mL === 0) throw new StepError('vessel', `a vessel with liquid in it; ${vessel.id} has none`)
+      if (step.liquidInto === step.vessel) throw new StepError('liquidInto', 'another vessel than the one that keeps the solid')
+      const { liquid, rest } = pourOff(vessel)
+      const into = merge(bench.vessels.get(step.liquidInto) ?? emptyVessel(step.liquidInto), liquid)
+      return { after: settle({ ...rest, settled: true }), others: [settle(into)] }
+    }
+    case 'wash':
+      return wash(bench, step, vessel)
+    case 'soda-extract':
+      return sodaExtract(bench, step, vessel)
+    case 'flame': {
+      if (step.from !== SAMPLE) return { after: held(vessel, 'from') }
+      const { jar } = bench
+      return { after: jar.kind === 'solids' ? putDry(emptyVessel(SAMPLE), jar, FLAME_mg) : settle(pour(emptyVessel(SAMPLE), jar.solution, 0.1)) }
+    }
     case 'hold': {
       if (!step.paper && !step.splint && !step.rod) throw new StepError('hold', 'one of paper, splint, rod')
       return { after: held(vessel, 'over') }
@@ -172,6 +208,66 @@ function operate(bench: Bench, step: Step, vessel: Vessel): Done {
   }
 }
 
+/** What a loop carries, mg. */
+const FLAME_mg = 5
+/** Litres of steam that a millilitre of water makes at 100 °C. */
+const STEAM_PER_mL = 1.63
+
+function concentrate(vessel: Vessel, toFraction: number, shift: Shift | undefined): Done {
+  if (vessel.volume_mL === 0) throw new StepError('vessel', 'a liquid to boil down')
+  const away = vessel.volume_mL * (1 - toFraction)
+  const boiled = heat(vessel, BOILING, STEAM_PER_mL * away, away, shift)
+  return { ...boiled, after: settleEquilibrium({ ...boiled.after, temperature: ROOM, settled: true }, shift) }
+}
+
+/** mol of gas that bubbles through in a minute from a generator or a cylinder, three bubbles a second. */
+const PASSED_mol = 1e-3
+
+function passGas(vessel: Vessel, formula: string, minutes: number, shift: Shift | undefined): Done {
+  const gas = gasById.get(formula)
+  if (!gas) throw new StepError('gas', `one of ${[...gasById.keys()].join(', ')}`)
+  return { after: absorb(vessel, new Map([[gas.id, PASSED_mol * minutes]]), shift).vessel }
+}
+
+/** Gas led into a liquid: what it does not take up goes on. */
+function absorb(vessel: Vessel, gases: ReadonlyMap<string, number>, shift: Shift | undefined): ReturnType<typeof release> {
+  if (vessel.volume_mL === 0) throw new StepError('through', 'a vessel with liquid in it')
+  const totals = Float64Array.from(vessel.totals)
+  for (const [id, mol] of gases)
+    for (const [component, n] of gasById.get(id)?.terms ?? []) totals[component] = (totals[component] as number) + n * mol
+  return release(settleEquilibrium({ ...vessel, totals, settled: false }, shift), shift)
+}
+
+function bubble(bench: Bench, step: Extract<Step, { do: 'bubble' }>, through: Vessel): Done {
+  const from = bench.vessels.get(step.from)
+  if (!from) throw new StepError('from', `a vessel that holds something; ${step.from} is empty`)
+  return { after: absorb(through, from.headspace, bench.conditions.shift).vessel, others: [{ ...from, headspace: new Map() }] }
+}
+
+function wash(bench: Bench, step: Extract<Step, { do: 'wash' }>, vessel: Vessel): Done {
+  const { conditions } = bench
+  const poured = settleEquilibrium(pour(held(vessel, 'vessel'), strengthened(findReagent(step.with), conditions), step.mL), conditions.shift)
+  return { after: settleEquilibrium({ ...pourOff(poured).rest, settled: true }, conditions.shift) }
+}
+
+/** Soda extract: three times the sample's mass of sodium carbonate, 5 mL of water and boiling, then filtered. */
+const EXTRACT_mL = 5
+const EXTRACT_MINUTES = 5
+
+function sodaExtract(bench: Bench, step: Extract<Step, { do: 'soda-extract' }>, into: Vessel): Done {
+  const { jar, conditions } = bench
+  if (jar.kind === 'solution') throw new StepError('do', 'a solid sample; to a solution add sodium carbonate instead')
+  const mass = step.mg ?? jar.salts.reduce((sum, s) => sum + s.mg, 0)
+  const soda = findSalt('Na2CO3')
+  if (!soda) throw new Error('sodium carbonate is not in the registry')
+  const start = putDry(emptyVessel(`${into.id}-residue`), jar, mass)
+  const dry = new Map(start.dry).set(soda.id, (start.dry.get(soda.id) ?? 0) + (3 * mass) / 1000 / molarMass(soda.formula))
+  const wetted = settleEquilibrium(wetDry(pour({ ...start, dry }, findReagent('water'), EXTRACT_mL)), conditions.shift)
+  const boiled = heat(wetted, BOILING, 0.25 * EXTRACT_MINUTES, 0, conditions.shift)
+  const { liquid, rest } = pourOff(settleEquilibrium({ ...boiled.after, temperature: ROOM }, conditions.shift))
+  return { after: settleEquilibrium(merge(into, liquid), conditions.shift), others: [rest], ...(boiled.escaped ? { escaped: boiled.escaped } : {}) }
+}
+
 function held(vessel: Vessel, path: string): Vessel {
   if (vessel.volume_mL === 0 && vessel.dry.size === 0) throw new StepError(path, `a vessel that holds something; ${vessel.id} is empty`)
   return vessel
@@ -180,11 +276,22 @@ function held(vessel: Vessel, path: string): Vessel {
 function heat(vessel: Vessel, temperature: Celsius, stream_L: number, boiled_mL: number, shift: Shift | undefined): Done {
   held(vessel, 'vessel')
   if (vessel.volume_mL === 0) throw new StepError('vessel', 'a liquid to heat; dry heating is not simulated yet')
-  const hot = settleEquilibrium({ ...vessel, temperature, settled: false }, shift)
-  const gone = strip(hot, stream_L, shift)
+  const hot = release(settleEquilibrium({ ...vessel, temperature, settled: false }, shift), shift)
+  const stripped = strip(hot.vessel, stream_L, shift)
+  const gone = together(hot, stripped)
   const away = Math.min(boiled_mL, Math.max(0, gone.vessel.volume_mL - 0.2))
   const less = { ...gone.vessel, volume_mL: gone.vessel.volume_mL - away, water: gone.vessel.water - (away * 0.958) / 18.015 }
-  return { after: away > 0 ? settleEquilibrium(less, shift) : less, escaped: gone.escaped }
+  const after = away > 0 ? settleEquilibrium(less, shift) : less
+  return { after: { ...after, headspace: gone.vessel.headspace }, escaped: gone.escaped }
+}
+
+/** Two goings-off of gas, one after the other, as one. */
+function together(first: ReturnType<typeof release>, then: ReturnType<typeof release>): ReturnType<typeof release> {
+  if (first.escaped.length === 0) return then
+  const headspace = new Map(first.vessel.headspace)
+  for (const [id, mol] of then.vessel.headspace) if (then.escaped.length > 0) headspace.set(id, (headspace.get(id) ?? 0) + mol)
+  const escaped = first.escaped.map((e) => ({ ...e, mol: headspace.get(e.gas.id) ?? e.mol }))
+  return { vessel: { ...then.vessel, headspace }, escaped }
 }
 
 /** How much a step asks for, mL; drops are those of the case. */
@@ -268,7 +375,11 @@ function dissolve(bench: Bench, step: Extract<Step, { do: 'dissolve' }>, into: V
   const solvent = strengthened(findReagent(step.in), conditions)
   const temperature = step.hot ? BOILING : into.temperature
   const mixed = wetDry(pour(putDry(into, jar, mass), solvent, step.mL))
-  return { after: settleEquilibrium({ ...mixed, temperature: step.hot ? temperature : mixed.temperature }, conditions.shift) }
+  const { vessel, escaped } = release(
+    settleEquilibrium({ ...mixed, temperature: step.hot ? temperature : mixed.temperature }, conditions.shift),
+    conditions.shift,
+  )
+  return { after: vessel, escaped }
 }
 
 function strengthened(solution: Solution, conditions: Conditions): Solution {
@@ -278,24 +389,43 @@ function strengthened(solution: Solution, conditions: Conditions): Solution {
 
 const MOST_DROPS = 80
 
-function addTo(bench: Bench, step: Extract<Step, { do: 'add' }>, vessel: Vessel): Done {
+function addTo(bench: Bench, step: Extract<Step, { do: 'add' }>, start: Vessel): Done {
   const { conditions } = bench
+  const { shift } = conditions
+  const vessel = { ...start, headspace: new Map<string, number>() }
+  if (step.mg !== undefined) return addSolid(step.reagent, step.mg, vessel, shift)
   const reagent = strengthened(findReagent(step.reagent), conditions)
-  if (step.mg !== undefined) throw new StepError('mg', 'mL or drops: solid reagents are not simulated yet')
-  const poured = (volume: number): Vessel => settleEquilibrium(pour(emptyVessel('reagent'), reagent, volume), conditions.shift)
-  const one = (v: Vessel, volume: number): Vessel => settleEquilibrium(wetDry(pour(v, reagent, volume)), conditions.shift)
+  const poured = (volume: number): Vessel => settleEquilibrium(pour(emptyVessel('reagent'), reagent, volume), shift)
+  const one = (v: Vessel, volume: number): ReturnType<typeof release> => release(settleEquilibrium(wetDry(pour(v, reagent, volume)), shift), shift)
   const volume = volumeOf(bench, step)
-  if (volume !== undefined) return { after: one(vessel, volume), poured: poured(volume) }
+  if (volume !== undefined) {
+    const { vessel: after, escaped } = one(vessel, volume)
+    return { after, poured: poured(volume), escaped }
+  }
   if (!step.until) throw new StepError('drops', 'one of mL, drops, until')
   const drop = conditions.drop_mL ?? DROP_mL
   const done = signOf(step.until, vessel)
-  let now = vessel
+  let now: ReturnType<typeof release> = { vessel, escaped: [] }
   let drops = 0
   do {
-    now = one(now, drop)
+    now = together(now, one(now.vessel, drop))
     drops++
-  } while (drops < MOST_DROPS && !done(now, drops))
-  return { after: now, poured: poured(drops * drop), drops }
+  } while (drops < MOST_DROPS && !done(now.vessel, drops))
+  return { after: now.vessel, poured: poured(drops * drop), drops, escaped: now.escaped }
+}
+
+/** A salt or a metal by the spatula. */
+function addSolid(reagent: string, mg: number, vessel: Vessel, shift: Shift | undefined): Done {
+  const solid = findSolid(reagent)
+  const mol = mg / 1000 / molarMass(solid.formula)
+  if ('inert' in solid) {
+    const after = { ...vessel, inert: new Map(vessel.inert).set(solid.inert.formula, (vessel.inert.get(solid.inert.formula) ?? 0) + mol) }
+    return { after: settleEquilibrium(after, shift) }
+  }
+  const dry = new Map(vessel.dry).set(solid.salt.id, (vessel.dry.get(solid.salt.id) ?? 0) + mol)
+  if (vessel.volume_mL === 0) return { after: { ...vessel, dry } }
+  const { vessel: after, escaped } = release(settleEquilibrium(wetDry({ ...vessel, dry }), shift), shift)
+  return { after, escaped }
 }
 
 /** When to stop adding. "Excess" is a second volume after the sign, at least twenty drops. */
@@ -308,7 +438,8 @@ function signOf(until: Until, start: Vessel): (now: Vessel, drops: number) => bo
     case 'just-acidic':
       return (now) => (now.contents?.pH ?? 7) < 6
     case 'no-more-gas':
-      return (now) => gasPressures(now).every(({ atm }) => atm < 1)
+      // Once no carbonate is left to make any, the last drop gave no bubble.
+      return (now) => gasPressures(now).reduce((sum, { atm }) => sum + atm, 0) < 0.9 && (now.contents?.pH ?? 7) < 5
     case 'no-more-precipitate':
       return (now) => {
         const solid = solidIn(now)

@@ -30,6 +30,9 @@ export type Sample = Known<z.infer<typeof sampleSchema>>
 export const UNTILS = ['just-basic', 'just-acidic', 'no-more-gas', 'no-more-precipitate', 'dissolved', 'excess'] as const
 export type Until = (typeof UNTILS)[number]
 
+export const SUPPORTS = ['wire', 'splint'] as const
+export const FILTERS = ['air', 'cobalt-glass'] as const
+
 const timed = <const Name extends string>(name: Name) => z.looseObject({ do: z.literal(name), vessel, minutes })
 
 /** The operations this model carries out; the rest of the contract's list is refused by name, see `UNSUPPORTED`. */
@@ -64,6 +67,20 @@ export const stepSchema = z.discriminatedUnion('do', [
   timed('warm'),
   timed('boil'),
   z.looseObject({ do: z.literal('cool'), vessel, to: z.enum(['room', 'ice']).default('room') }),
+  z.looseObject({ do: z.literal('concentrate'), vessel, toFraction: z.number().min(0.05).max(1) }),
+  z.looseObject({ do: z.literal('pass'), gas: z.string(), through: vessel, minutes: z.number().positive().max(600).default(2) }),
+  z.looseObject({ do: z.literal('bubble'), from: vessel, through: vessel }),
+  z.looseObject({ do: z.literal('centrifuge'), vessel, liquidInto: vessel }),
+  z.looseObject({ do: z.literal('filter'), vessel, liquidInto: vessel }),
+  z.looseObject({ do: z.literal('wash'), vessel, with: z.string().default('water'), mL: positive.default(1) }),
+  z.looseObject({ do: z.literal('soda-extract'), into: vessel, mg: positive.optional() }),
+  z.looseObject({
+    do: z.literal('flame'),
+    from: vessel.default('sample'),
+    support: z.enum(SUPPORTS).default('wire'),
+    through: z.enum(FILTERS).default('air'),
+    cleaned: z.boolean().default(true),
+  }),
   z.looseObject({ do: z.literal('dip'), paper: z.enum(PAPERS), into: vessel, dry: z.boolean().default(false) }),
   z.looseObject({
     do: z.literal('hold'),
@@ -80,23 +97,7 @@ export type Step = Known<z.infer<typeof stepSchema>>
 export type StepInput = Known<z.input<typeof stepSchema>>
 
 /** Operations of the contract that this version does not carry out yet; a procedure with one is refused with its name. */
-export const UNSUPPORTED: readonly string[] = [
-  'ignite',
-  'concentrate',
-  'pass',
-  'centrifuge',
-  'filter',
-  'wash',
-  'bubble',
-  'flame',
-  'bead',
-  'charcoal',
-  'cobalt-nitrate',
-  'soda-extract',
-  'copper-wire',
-  'ignition',
-  'fuse',
-]
+export const UNSUPPORTED: readonly string[] = ['ignite', 'bead', 'charcoal', 'cobalt-nitrate', 'copper-wire', 'ignition', 'fuse']
 
 export const procedureSchema = z.looseObject({
   format: z.literal('foxing-procedure/1'),
@@ -107,12 +108,16 @@ export const procedureSchema = z.looseObject({
 })
 export type Procedure = Known<z.infer<typeof procedureSchema>>
 
+/** What the sample itself is called where a step may name it as a vessel. */
+export const SAMPLE = 'sample'
+
 /** The vessel a step acts on, whose state is to be seen after it. */
 export function vesselOf(step: Step): string {
   switch (step.do) {
     case 'take':
     case 'dissolve':
     case 'dip':
+    case 'soda-extract':
       return step.into
     case 'add':
       return step.to
@@ -121,7 +126,53 @@ export function vesselOf(step: Step): string {
     case 'smell':
     case 'look':
       return step.at
+    case 'pass':
+    case 'bubble':
+      return step.through
+    case 'flame':
+      return step.from
     default:
       return step.vessel
   }
 }
+
+/** Other vessels a step draws on or fills, besides the one it acts on. */
+export function otherVesselsOf(step: Step): readonly string[] {
+  if (step.do === 'take' && step.from !== SAMPLE) return [step.from]
+  if (step.do === 'bubble') return [step.from]
+  return step.do === 'centrifuge' || step.do === 'filter' ? [step.liquidInto] : []
+}
+
+/** The step with every vessel it names named anew; the sample stays the sample. */
+export function withVessels(step: Step, name: (vessel: string) => string): Step {
+  const put = (vessel: string): string => (vessel === SAMPLE ? vessel : name(vessel))
+  switch (step.do) {
+    case 'take':
+      return { ...step, from: put(step.from), into: put(step.into) }
+    case 'dissolve':
+    case 'dip':
+    case 'soda-extract':
+      return { ...step, into: put(step.into) }
+    case 'add':
+      return { ...step, to: put(step.to) }
+    case 'hold':
+      return { ...step, over: put(step.over) }
+    case 'smell':
+    case 'look':
+      return { ...step, at: put(step.at) }
+    case 'pass':
+      return { ...step, through: put(step.through) }
+    case 'bubble':
+      return { ...step, from: put(step.from), through: put(step.through) }
+    case 'flame':
+      return { ...step, from: put(step.from) }
+    case 'centrifuge':
+    case 'filter':
+      return { ...step, vessel: put(step.vessel), liquidInto: put(step.liquidInto) }
+    default:
+      return { ...step, vessel: put(step.vessel) }
+  }
+}
+
+/** Steps that only look at what is there and change nothing. */
+export const onlyLooks = (step: Step): boolean => ['look', 'dip', 'hold', 'smell', 'flame'].includes(step.do)

@@ -1,6 +1,7 @@
-import { chemistryOf, newState, type Chemistry, type Shift, type State } from '../equilibrium'
-import { COMPONENTS, gasById, molarMass, type Gas, type Solid, type Solution } from '../species'
+import { acidExcess, chemistryOf, newState, type Chemistry, type Shift, type State } from '../equilibrium'
+import { AQUEOUS, COMPONENTS, gasById, molarMass, type Gas, type Solid, type Solution } from '../species'
 import { celsius, GAS_CONSTANT_L_atm, kelvin, LN10, ROOM, type Celsius } from '../units'
+import { mayReact, react } from './redox'
 
 /** Everything a vessel holds. Never changed: every operation makes a new one. */
 export interface Vessel {
@@ -18,6 +19,10 @@ export interface Vessel {
   readonly asIssued: ReadonlySet<string>
   /** Dry salts not yet wetted, by salt id, mol. */
   readonly dry: ReadonlyMap<string, number>
+  /** Solids that only oxidation or reduction touches, mol. */
+  readonly inert: ReadonlyMap<string, number>
+  /** Gas that the last operation drove off, mol: what a delivery tube would lead away. */
+  readonly headspace: ReadonlyMap<string, number>
   readonly settled: boolean
   readonly contents: Contents | null
 }
@@ -39,6 +44,8 @@ export const emptyVessel = (id: string): Vessel => ({
   aged: new Set(),
   asIssued: new Set(),
   dry: new Map(),
+  inert: new Map(),
+  headspace: new Map(),
   settled: false,
   contents: null,
 })
@@ -46,13 +53,17 @@ export const emptyVessel = (id: string): Vessel => ({
 /** Below this a component is carried in the ledger but takes no part, mol. */
 const NEGLIGIBLE = 1e-15
 
-/**
- * The vessel with its equilibrium worked out at its temperature.
- * @param shift constants to disturb, for robustness runs
- */
-export function settleEquilibrium(vessel: Vessel, shift?: Shift): Vessel {
-  if (vessel.volume_mL <= 0) return { ...vessel, contents: null }
-  const { totals } = vessel
+const TAKES_PROTONS = AQUEOUS.flatMap((s, component) => (s.data.takesProtons ? [[component, s.data.takesProtons] as const] : []))
+
+/** Strong acid in a vessel, mol/L: what hydrogen there is beyond what the anions of weak acids take. */
+export function strongAcid(totals: Float64Array, volume_mL: number): number {
+  let acid = totals[0] as number
+  for (const [component, n] of TAKES_PROTONS) acid -= n * (totals[component] as number)
+  return acid / (volume_mL / 1000)
+}
+
+/** The equilibrium of some totals in a vessel's volume and at its temperature, without oxidation or reduction. */
+function equilibrate(vessel: Vessel, totals: Float64Array, shift: Shift | undefined): Contents {
   const present: number[] = []
   for (let j = 1; j < totals.length; j++) if ((totals[j] as number) > NEGLIGIBLE) present.push(j)
   const chemistry = chemistryOf(present, vessel.temperature, shift)
@@ -61,11 +72,34 @@ export function settleEquilibrium(vessel: Vessel, shift?: Shift): Vessel {
   const allowed = Uint8Array.from(chemistry.solids, (s) =>
     s.data.gate && vessel.temperature < s.data.gate.above_C && !vessel.aged.has(s.id) ? 0 : 1,
   )
-  chemistry.solver.solve({ totals: local, volume_L: vessel.volume_mL / 1000, gasSpace: 0, allowed }, state)
-  const contents = readContents(chemistry, state, vessel.volume_mL)
+  const excess = acidExcess(strongAcid(totals, vessel.volume_mL))
+  chemistry.solver.solve({ totals: local, volume_L: vessel.volume_mL / 1000, gasSpace: 0, acidExcess: excess, allowed }, state)
+  return readContents(chemistry, state, vessel.volume_mL)
+}
+
+/**
+ * The vessel with its equilibrium worked out at its temperature, oxidation and reduction included.
+ * @param shift constants to disturb, for robustness runs
+ */
+export function settleEquilibrium(vessel: Vessel, shift?: Shift): Vessel {
+  if (vessel.volume_mL <= 0) return { ...vessel, contents: null }
+  let { totals, inert } = vessel
+  let contents = equilibrate(vessel, totals, shift)
+  if (mayReact(totals, inert)) {
+    const mix = {
+      totals,
+      inert: new Map(inert),
+      temperature: vessel.temperature,
+      strongAcid: strongAcid(totals, vessel.volume_mL),
+      settle: (t: Float64Array): Contents => equilibrate(vessel, t, shift),
+    }
+    contents = react(mix, contents)
+    totals = mix.totals
+    inert = mix.inert
+  }
   const there = new Set(contents.solids.map((s) => s.solid.id))
   const gated = contents.solids.filter((s) => s.solid.data.gate).map((s) => s.solid.id)
-  return { ...vessel, contents, aged: new Set(gated), asIssued: new Set([...vessel.asIssued].filter((id) => there.has(id))) }
+  return { ...vessel, totals, inert, contents, aged: new Set(gated), asIssued: new Set([...vessel.asIssued].filter((id) => there.has(id))) }
 }
 
 function warmStart(chemistry: Chemistry, last: Contents | null): State {
@@ -134,37 +168,78 @@ export interface Escaped {
   readonly atm: number
 }
 
+/** The liquid shared with a gas space of some size: the state, and the mol of each gas in the space. */
+function sharedWithGas(vessel: Vessel, contents: Contents, gasSpace: number): { atm: number; gas: number[] } {
+  const { chemistry, state } = contents
+  const inSpace = newState(chemistry.system)
+  inSpace.lambda.set(state.lambda)
+  inSpace.phases.set(state.phases)
+  inSpace.ionicStrength = state.ionicStrength
+  inSpace.warm = true
+  const totals = Float64Array.from(chemistry.components, (global) => vessel.totals[global] as number)
+  const excess = acidExcess(strongAcid(vessel.totals, vessel.volume_mL))
+  chemistry.solver.solve({ totals, volume_L: vessel.volume_mL / 1000, gasSpace, acidExcess: excess }, inSpace)
+  const gas = chemistry.gases.map((_, g) => ((inSpace.amounts[chemistry.aqueous.length + g] as number) * vessel.volume_mL) / 1000)
+  return { gas, atm: gas.reduce((sum, n) => sum + n, 0) / gasSpace }
+}
+
+function withoutGas(vessel: Vessel, contents: Contents, gas: readonly number[]): Float64Array {
+  const kept = Float64Array.from(vessel.totals)
+  contents.chemistry.gases.forEach((g, i) => {
+    for (const [component, n] of g.terms) kept[component] = (kept[component] as number) - n * (gas[i] ?? 0)
+  })
+  return kept
+}
+
 /**
  * Carries volatile gases off with a stream of vapour or air in equilibrium with the liquid.
  * @param stream_L volume of the carrier over the whole time, L, taken in four portions
  */
 export function strip(vessel: Vessel, stream_L: number, shift?: Shift): { vessel: Vessel; escaped: Escaped[] } {
   const before = gasPressures(vessel)
-  if (before.length === 0) return { vessel, escaped: [] }
+  if (before.every(({ atm }) => atm < NO_PRESSURE_atm)) return { vessel, escaped: [] }
   const lost = new Map<string, number>()
   let now = vessel
   for (let portion = 0; portion < 4; portion++) {
     const { contents } = now
     if (!contents) break
-    const { chemistry, state } = contents
-    const inStream = newState(chemistry.system)
-    inStream.lambda.set(state.lambda)
-    inStream.phases.set(state.phases)
-    inStream.ionicStrength = state.ionicStrength
-    inStream.warm = true
-    const totals = Float64Array.from(chemistry.components, (global) => now.totals[global] as number)
-    const gasSpace = stream_L / 4 / (GAS_CONSTANT_L_atm * kelvin(now.temperature))
-    chemistry.solver.solve({ totals, volume_L: now.volume_mL / 1000, gasSpace }, inStream)
-    const kept = Float64Array.from(now.totals)
-    chemistry.gases.forEach((gas, g) => {
-      const gone = ((inStream.amounts[chemistry.aqueous.length + g] as number) * now.volume_mL) / 1000
-      lost.set(gas.id, (lost.get(gas.id) ?? 0) + gone)
-      for (const [component, n] of gas.terms) kept[component] = (kept[component] as number) - n * gone
-    })
-    now = settleEquilibrium({ ...now, totals: kept }, shift)
+    const { gas } = sharedWithGas(now, contents, stream_L / 4 / (GAS_CONSTANT_L_atm * kelvin(now.temperature)))
+    contents.chemistry.gases.forEach((g, i) => lost.set(g.id, (lost.get(g.id) ?? 0) + (gas[i] ?? 0)))
+    now = settleEquilibrium({ ...now, totals: withoutGas(now, contents, gas) }, shift)
   }
-  const escaped = before.map(({ gas, atm }) => ({ gas, atm, mol: lost.get(gas.id) ?? 0 }))
-  return { vessel: now, escaped }
+  return { vessel: { ...now, headspace: lost }, escaped: before.map(({ gas, atm }) => ({ gas, atm, mol: lost.get(gas.id) ?? 0 })) }
+}
+
+/** A gas whose pressure over the liquid is less than this leaves nothing worth carrying off, atm. */
+const NO_PRESSURE_atm = 1e-7
+
+/**
+ * Lets gas bubble off until the gases together press with no more than the air does. The size of the bubble is found by halving in the logarithm: its pressure falls as it grows.
+ */
+export function release(vessel: Vessel, shift?: Shift): { vessel: Vessel; escaped: Escaped[] } {
+  const before = gasPressures(vessel)
+  const { contents } = vessel
+  if (!contents || before.reduce((sum, { atm }) => sum + atm, 0) <= 1) return { vessel, escaped: [] }
+  let low = Math.log(1e-9)
+  let high = Math.log(1)
+  let gas: number[] = []
+  for (let n = 0; n < 24 && high - low > 0.01; n++) {
+    const middle = (low + high) / 2
+    const shared = sharedWithGas(vessel, contents, Math.exp(middle))
+    gas = shared.gas
+    if (shared.atm > 1) low = middle
+    else high = middle
+  }
+  const after = settleEquilibrium({ ...vessel, totals: withoutGas(vessel, contents, gas) }, shift)
+  const lost = new Map(contents.chemistry.gases.map((g, i) => [g.id, gas[i] ?? 0]))
+  return { vessel: { ...after, headspace: lost }, escaped: before.map(({ gas: g, atm }) => ({ gas: g, atm, mol: lost.get(g.id) ?? 0 })) }
+}
+
+/** Takes the liquid off a settled vessel; what clings to the solid, a thirtieth and never less than half a drop, stays. */
+export function pourOff(vessel: Vessel): { liquid: Vessel; rest: Vessel } {
+  const cling = Math.max(0.025, vessel.volume_mL / 30)
+  const { portion, rest } = split({ ...vessel, settled: true }, Math.max(0, vessel.volume_mL - cling))
+  return { liquid: { ...portion, inert: new Map(), asIssued: new Set(), aged: new Set() }, rest }
 }
 
 /** Splits off a share of a vessel: liquid alone once it has settled, liquid and suspended solid before. */
@@ -178,7 +253,15 @@ export function split(vessel: Vessel, volume_mL: number): { portion: Vessel; res
       water -= solid.water * mol * share
     }
   }
-  const portion = { ...vessel, totals: taken, water, volume_mL: vessel.volume_mL * share }
+  // Turnings stay where they are; what a settled liquid leaves behind too.
+  const portion = {
+    ...vessel,
+    totals: taken,
+    water,
+    volume_mL: vessel.volume_mL * share,
+    inert: new Map<string, number>(),
+    headspace: new Map<string, number>(),
+  }
   const rest = {
     ...vessel,
     totals: Float64Array.from(vessel.totals, (t, j) => t - (taken[j] as number)),

@@ -42,6 +42,9 @@ export const PAPERS = [
 ] as const
 export type Paper = (typeof PAPERS)[number]
 
+export const LASTS = ['flash', 'brief', 'steady'] as const
+export type Lasts = (typeof LASTS)[number]
+
 /** A channel of observation: what one looks at, and the words that may be written there (`null` where the value is free). */
 export interface Channel {
   readonly id: string
@@ -74,7 +77,7 @@ const GASES = [
   'HCN',
   'H2O',
 ] as const
-export const SMELLS = ['none', 'pungent, ammonia'] as const
+export const SMELLS = ['none', 'pungent, ammonia', 'vinegar', 'pungent, acid', 'choking, burning sulfur', 'iodine', 'pungent, nitrous'] as const
 export type Smell = (typeof SMELLS)[number]
 
 export const CHANNELS: readonly Channel[] = [
@@ -104,7 +107,7 @@ export const CHANNELS: readonly Channel[] = [
   channel('melts', 'melting', YES),
   channel('chars', 'charring', YES),
   channel('flame.colour', 'flame', FAMILIES),
-  channel('flame.lasts', 'flame lasts', ['flash', 'brief', 'steady']),
+  channel('flame.lasts', 'flame lasts', LASTS),
   channel('flame.sooty', 'sooty flame', YES),
   channel('bead.hot', 'bead, hot', FAMILIES),
   channel('bead.cold', 'bead, cold', FAMILIES),

@@ -43,6 +43,13 @@ export const copperAqueous: readonly AqueousData[] = [
   { formula: 'CuCl2', from: { 'Cu^2+': 1, 'Cl^-': 2 }, logK: logK(-0.3, 'brugger', { dH: 18 }), spectrum: chloro(36, 1600, 275) },
   { formula: 'CuCl3^-', from: { 'Cu^2+': 1, 'Cl^-': 3 }, logK: logK(-2.3, 'brugger', { dH: 30 }), spectrum: chloro(65, 1000, 380) },
   { formula: 'CuCl4^2-', name: 'tetrachlorocuprate(II)', from: { 'Cu^2+': 1, 'Cl^-': 4 }, logK: logK(-4.6, 'brugger', { dH: 40 }), spectrum: chloro(90, 1300, 385) },
+  { formula: 'CuCH3COO^+', from: { 'Cu^2+': 1, 'CH3COO^-': 1 }, logK: logK(2.2, 'smith-martell', { dH: 7 }), spectrum: { bands: [{ peak_nm: 770, absorptivity: 25, width_cm: 4800 }], source: 'jorgensen' } },
+  { formula: 'Cu(CH3COO)2', from: { 'Cu^2+': 1, 'CH3COO^-': 2 }, logK: logK(3.6, 'smith-martell', { dH: 12 }), spectrum: { bands: [{ peak_nm: 740, absorptivity: 45, width_cm: 4800 }, { peak_nm: 360, absorptivity: 30, width_cm: 5000 }], source: 'jorgensen' } },
+  { formula: 'CuCO3', from: { 'Cu^2+': 1, 'CO3^2-': 1 }, logK: logK(6.77, 'smith-martell'), spectrum: ammine(770, 35) },
+  { formula: 'Cu(CO3)2^2-', from: { 'Cu^2+': 1, 'CO3^2-': 2 }, logK: logK(10.2, 'smith-martell'), spectrum: ammine(720, 45) },
+  { formula: 'Cu^+', name: 'copper(I)' },
+  { formula: 'CuCl2^-', from: { 'Cu^+': 1, 'Cl^-': 2 }, logK: logK(5.5, 'smith-martell') },
+  { formula: 'CuI2^-', from: { 'Cu^+': 1, 'I^-': 2 }, logK: logK(8.9, 'smith-martell') },
   { formula: 'CuSO4', from: { 'Cu^2+': 1, 'SO4^2-': 1 }, logK: logK(2.36, 'smith-martell', { dH: 8.8 }), spectrum: aqua },
 ]
 
@@ -71,5 +78,29 @@ export const copperSolids: readonly SolidData[] = [
     habit: 'granular',
     colour: { hex: '#26221f', words: 'black', source: 'vogel7' },
     gate: { rule: 'copper-hydroxide-dehydrates-hot', above_C: 55, source: 'clark' },
+  },
+  {
+    formula: 'Cu2CO3(OH)2',
+    name: 'basic copper(II) carbonate',
+    to: { 'Cu^2+': 2, 'CO3^2-': 1, 'H^+': -2 },
+    logK: logK(-5.1, 'wateq4f', { dH: -40, note: 'malachite has −5.8; raised for the fresh precipitate' }),
+    habit: 'flocculent',
+    colour: { hex: '#8fcbc0', words: 'blue-green', source: 'vogel7' },
+  },
+  {
+    formula: 'CuI',
+    name: 'copper(I) iodide',
+    to: { 'Cu^+': 1, 'I^-': 1 },
+    logK: logK(-11.96, 'smith-martell', { dH: 84 }),
+    habit: 'powdery',
+    colour: { hex: '#f3efe6', words: 'white', source: 'vogel7' },
+  },
+  {
+    formula: 'Cu2Fe(CN)6',
+    name: 'copper(II) hexacyanoferrate(II)',
+    to: { 'Cu^2+': 2, 'Fe(CN)6^4-': 1 },
+    logK: logK(-15.9, 'crc'),
+    habit: 'flocculent',
+    colour: { hex: '#7a2e1e', words: 'reddish-brown', source: 'vogel7' },
   },
 ]

@@ -1,0 +1,75 @@
+import { logK } from '../define'
+import type { AqueousData, SolidData, Spectrum } from '../types'
+
+/** The hydrolysed ion and its chloro and acetato complexes absorb in the ultraviolet with tails far into the visible: yellow, brown, red. */
+const tail = (absorptivity: number, width_cm: number, second?: { peak_nm: number; absorptivity: number; width_cm: number }): Spectrum => ({
+  bands: [{ peak_nm: 340, absorptivity, width_cm }, ...(second ? [second] : [])],
+  source: 'jorgensen',
+})
+
+export const ironAqueous: readonly AqueousData[] = [
+  { formula: 'Fe^3+', name: 'iron(III)', spectrum: { bands: [{ peak_nm: 240, absorptivity: 4200, width_cm: 6500 }], source: 'jorgensen' } },
+  { formula: 'FeOH^2+', from: { 'Fe^3+': 1, 'H^+': -1 }, logK: logK(-2.19, 'baes-mesmer', { dH: 43 }), spectrum: tail(2000, 6600) },
+  { formula: 'Fe(OH)2^+', from: { 'Fe^3+': 1, 'H^+': -2 }, logK: logK(-5.67, 'baes-mesmer', { dH: 71 }), spectrum: tail(2200, 8000) },
+  { formula: 'Fe(OH)3', from: { 'Fe^3+': 1, 'H^+': -3 }, logK: logK(-13.0, 'brown-ekberg', { dH: 104 }) },
+  { formula: 'Fe(OH)4^-', from: { 'Fe^3+': 1, 'H^+': -4 }, logK: logK(-21.6, 'baes-mesmer', { dH: 133 }) },
+  { formula: 'Fe2(OH)2^4+', from: { 'Fe^3+': 2, 'H^+': -2 }, logK: logK(-2.95, 'baes-mesmer', { dH: 56 }), spectrum: tail(5000, 7000) },
+  { formula: 'FeCl^2+', from: { 'Fe^3+': 1, 'Cl^-': 1 }, logK: logK(1.48, 'smith-martell', { dH: 23 }), spectrum: tail(1900, 7200) },
+  { formula: 'FeCl2^+', from: { 'Fe^3+': 1, 'Cl^-': 2 }, logK: logK(2.13, 'smith-martell'), spectrum: tail(2400, 7600) },
+  { formula: 'FeCl4^-', from: { 'Fe^3+': 1, 'Cl^-': 4 }, logK: logK(-1.0, 'smith-martell'), spectrum: tail(6000, 6800) },
+  { formula: 'FeSO4^+', from: { 'Fe^3+': 1, 'SO4^2-': 1 }, logK: logK(4.04, 'smith-martell', { dH: 25 }), spectrum: tail(1900, 5600) },
+  { formula: 'Fe(SO4)2^-', from: { 'Fe^3+': 1, 'SO4^2-': 2 }, logK: logK(5.38, 'smith-martell', { dH: 19 }), spectrum: tail(2400, 5800) },
+  {
+    formula: 'FeCH3COO^2+',
+    from: { 'Fe^3+': 1, 'CH3COO^-': 1 },
+    logK: logK(4.0, 'smith-martell'),
+    spectrum: tail(2400, 8000, { peak_nm: 475, absorptivity: 180, width_cm: 5200 }),
+  },
+  {
+    formula: 'Fe(CH3COO)2^+',
+    name: 'diacetatoiron(III)',
+    from: { 'Fe^3+': 1, 'CH3COO^-': 2 },
+    logK: logK(7.5, 'smith-martell'),
+    spectrum: tail(2600, 8500, { peak_nm: 480, absorptivity: 380, width_cm: 5200 }),
+  },
+  {
+    formula: 'Fe(CH3COO)3',
+    name: 'iron(III) acetate',
+    from: { 'Fe^3+': 1, 'CH3COO^-': 3 },
+    logK: logK(9.6, 'smith-martell'),
+    spectrum: tail(2600, 9000, { peak_nm: 480, absorptivity: 450, width_cm: 5200 }),
+  },
+  { formula: 'Fe^2+', name: 'iron(II)', spectrum: { bands: [{ peak_nm: 980, absorptivity: 1.1, width_cm: 5000 }], source: 'jorgensen' } },
+  { formula: 'FeOH^+', from: { 'Fe^2+': 1, 'H^+': -1 }, logK: logK(-9.5, 'baes-mesmer', { dH: 55 }) },
+  { formula: 'FeSO4', from: { 'Fe^2+': 1, 'SO4^2-': 1 }, logK: logK(2.25, 'smith-martell', { dH: 13.5 }) },
+  { formula: 'Fe(CN)6^4-', name: 'hexacyanoferrate(II)', spectrum: { bands: [{ peak_nm: 322, absorptivity: 320, width_cm: 5200 }], source: 'jorgensen' } },
+  { formula: 'HFe(CN)6^3-', from: { 'Fe(CN)6^4-': 1, 'H^+': 1 }, logK: logK(4.28, 'smith-martell') },
+  { formula: 'KFe(CN)6^3-', from: { 'Fe(CN)6^4-': 1, 'K^+': 1 }, logK: logK(2.35, 'smith-martell') },
+]
+
+export const ironSolids: readonly SolidData[] = [
+  {
+    formula: 'Fe(OH)3',
+    name: 'iron(III) hydroxide',
+    to: { 'Fe^3+': 1, 'H^+': -3 },
+    logK: logK(4.0, 'baes-mesmer', { dH: -87, note: 'fresh; values from 3 (aged) to 5 are met' }),
+    habit: 'gelatinous',
+    colour: { hex: '#8c4a22', words: 'reddish-brown', source: 'vogel7' },
+  },
+  {
+    formula: 'Fe(OH)2',
+    name: 'iron(II) hydroxide',
+    to: { 'Fe^2+': 1, 'H^+': -2 },
+    logK: logK(12.9, 'baes-mesmer', { dH: -86 }),
+    habit: 'gelatinous',
+    colour: { hex: '#8fa58a', words: 'dirty green', source: 'vogel7' },
+  },
+  {
+    formula: 'Fe4(Fe(CN)6)3',
+    name: 'iron(III) hexacyanoferrate(II), Prussian blue',
+    to: { 'Fe^3+': 4, 'Fe(CN)6^4-': 3 },
+    logK: logK(-40.5, 'crc'),
+    habit: 'flocculent',
+    colour: { hex: '#142f7a', words: 'deep blue', source: 'vogel7' },
+  },
+]
