@@ -50,7 +50,15 @@ function step(work: Work): Record<string, unknown> {
   return { do: 'add', to: 'A', reagent: added[1], ...amount }
 }
 
-const fact = (id: string, source: string, says: string, formula: string, start: Record<string, unknown>[], works: readonly Work[], expect: Expected): Fact => ({
+const fact = (
+  id: string,
+  source: string,
+  says: string,
+  formula: string,
+  start: Record<string, unknown>[],
+  works: readonly Work[],
+  expect: Expected,
+): Fact => ({
   id,
   source,
   says,
@@ -60,7 +68,18 @@ const fact = (id: string, source: string, says: string, formula: string, start: 
 
 /** On 1 mL of a solution of 20 mg in each mL of water. */
 export const inWater = (id: string, source: string, says: string, formula: string, works: readonly Work[], expect: Expected): Fact =>
-  fact(id, source, says, formula, [{ do: 'dissolve', into: 'OS', mg: 100, in: 'water', mL: 5 }, { do: 'take', from: 'OS', into: 'A', mL: 1 }], works, expect)
+  fact(
+    id,
+    source,
+    says,
+    formula,
+    [
+      { do: 'dissolve', into: 'OS', mg: 100, in: 'water', mL: 5 },
+      { do: 'take', from: 'OS', into: 'A', mL: 1 },
+    ],
+    works,
+    expect,
+  )
 
 /** On some of the solid. */
 export const onSolid = (id: string, source: string, says: string, formula: string, mg: number, works: readonly Work[], expect: Expected): Fact =>

@@ -24,7 +24,11 @@ const facts: readonly Fact[] = firstCourse
 const seen = new Map<string, Step>()
 
 beforeAll(() => {
-  const { stdout } = spawnSync('script/foxing', ['simulate', '--lines'], { input: facts.map((f) => JSON.stringify(f.procedure)).join('\n'), encoding: 'utf8', maxBuffer: 1e9 })
+  const { stdout } = spawnSync('script/foxing', ['simulate', '--lines'], {
+    input: facts.map((f) => JSON.stringify(f.procedure)).join('\n'),
+    encoding: 'utf8',
+    maxBuffer: 1e9,
+  })
   for (const line of stdout.trim().split('\n')) {
     const answer = JSON.parse(line) as { id: string; steps?: Step[]; error?: unknown }
     const last = answer.steps?.at(-1)
@@ -57,7 +61,10 @@ function check(field: keyof Expected, wanted: unknown, found: unknown): void {
   if (field === 'pHBelow') expect(found).toBeLessThan(wanted as number)
   else if (field === 'pHAbove') expect(found).toBeGreaterThan(wanted as number)
   else if (wanted instanceof RegExp) expect(found).toMatch(wanted)
-  else if (field === 'species' || field === 'gas' || field === 'equation') expect(wanted === null ? found : String(found).split(field === 'equation' ? '; ' : ' ')).toEqual(wanted === null ? null : expect.arrayContaining([wanted]))
+  else if (field === 'species' || field === 'gas' || field === 'equation')
+    expect(wanted === null ? found : String(found).split(field === 'equation' ? '; ' : ' ')).toEqual(
+      wanted === null ? null : expect.arrayContaining([wanted]),
+    )
   else expect(Array.isArray(wanted) ? wanted : [wanted]).toContain(found)
 }
 

@@ -59,6 +59,7 @@ const ANCHORS: readonly Anchor[] = (
     ['red', 'red', '#c8262a'], ['brick red', 'red', '#9c3b2c'], ['deep red', 'red', '#7a1418'],
     ['pale pink', 'pink', '#f6d6dc'], ['pink', 'pink', '#e88aa6'],
     ['pale violet', 'violet', '#d9cbe8'], ['violet', 'violet', '#7d4fa8'], ['deep violet', 'violet', '#46206e'],
+    ['reddish brown', 'brown', '#7d2300'], ['reddish brown', 'brown', '#a8480a'], ['reddish brown', 'brown', '#6a1a00'], ['dark brown', 'brown', '#4b0500'],
     ['buff', 'brown', '#d8c39a'], ['light brown', 'brown', '#b08a5e'], ['brown', 'brown', '#6b4a33'], ['dark brown', 'brown', '#42291b'],
   ] satisfies [string, Family, string][]
 ).map(([name, family, hex]) => ({ name, family, hex }))

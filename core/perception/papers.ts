@@ -1,5 +1,5 @@
 import { COMPONENT_INDEX, inComponents } from '../species'
-import { concentration, emptyVessel, gasPressures, settleEquilibrium, type Vessel } from '../tube'
+import { concentration, emptyVessel, gasesOver, settleEquilibrium, type Vessel } from '../tube'
 import { GAS_CONSTANT_L_atm, kelvin, ROOM } from '../units'
 import type { Paper } from '../vocabulary'
 import { colourOfHex, type Colour } from './colour'
@@ -107,7 +107,7 @@ export function holdPaper(paper: Paper, vessel: Vessel, dry: boolean): PaperRead
   const from = colourOf(data, film(data, totals, FILM_L), new Map())
   if (dry) return { paper, from, to: from }
   const swept = new Map<string, number>()
-  for (const { gas, atm } of gasPressures(vessel)) {
+  for (const { gas, atm } of gasesOver(vessel)) {
     const mol = (Math.min(atm, 1) / (GAS_CONSTANT_L_atm * kelvin(ROOM))) * SWEPT_L
     swept.set(gas.id, mol)
     const terms = gas.data.inWater ? [...inComponents(gas.data.inWater).terms] : gas.terms

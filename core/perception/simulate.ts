@@ -2,7 +2,7 @@ import { netIonicEquations, type Change } from '../reactions'
 import { AQUEOUS, COMPONENTS, FLAMES, saltById, solidById, type Resolved } from '../species'
 import {
   concentration,
-  gasPressures,
+  gasesOver,
   newBench,
   onlyLooks,
   openJar,
@@ -148,7 +148,7 @@ function shownIn({ step, after, escaped }: Event, seen: readonly SolidSeen[]): s
   held.push(...escaped.filter(({ atm }) => atm >= NOTICED_atm).map(({ gas }) => gas))
   if (step.do === 'hold' || step.do === 'smell')
     held.push(
-      ...gasPressures(after)
+      ...gasesOver(after)
         .filter(({ atm }) => atm > SMOKE_atm)
         .map(({ gas }) => gas),
     )
@@ -257,7 +257,7 @@ function papersOf({ step, after }: Event): PaperPercept[] {
 function smellOf(vessel: Vessel): Smell {
   let word: Smell = 'none'
   let most = 1
-  for (const { gas, atm } of gasPressures(vessel)) {
+  for (const { gas, atm } of gasesOver(vessel)) {
     const times = gas.data.smell ? atm / gas.data.smell.threshold_atm : 0
     if (gas.data.smell && times > most) {
       most = times
@@ -272,14 +272,14 @@ const CHOKES_atm = 0.1
 function splintOf({ step, after }: Event): Splint | undefined {
   if (step.do !== 'hold' || !step.splint) return undefined
   if (step.splint === 'glowing') return 'goes-out'
-  return gasPressures(after).some(({ gas, atm }) => gas.id === 'CO2' && atm > CHOKES_atm) ? 'goes-out' : 'burns-on'
+  return gasesOver(after).some(({ gas, atm }) => gas.id === 'CO2' && atm > CHOKES_atm) ? 'goes-out' : 'burns-on'
 }
 
 /** White smoke where ammonia meets hydrogen chloride: each a part in ten thousand of air is enough to see. */
 const SMOKE_atm = 1e-4
 function smokeOf({ step, after }: Event): Colour | undefined {
   if (step.do !== 'hold' || step.rod !== 'HCl conc') return undefined
-  const ammonia = gasPressures(after).find(({ gas }) => gas.id === 'NH3')
+  const ammonia = gasesOver(after).find(({ gas }) => gas.id === 'NH3')
   return ammonia && ammonia.atm > SMOKE_atm ? colourOfHex('#f8f8f6') : undefined
 }
 

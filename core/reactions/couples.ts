@@ -1,10 +1,14 @@
 import type { SourceId, Stoichiometry } from '../species'
 
-/** When a couple takes part: how strong the acid must at least be, by the rule that says why. */
+/** When a couple takes part, and the rule that says why. */
 export interface RedoxGate {
   readonly rule: string
-  /** Strong acid, mol/L. */
-  readonly strongAcid: number
+  /** Strong acid from which on it takes part, mol/L. */
+  readonly from?: number
+  /** Strong acid up to which it does. */
+  readonly upTo?: number
+  /** At a solid's surface it is too slow at the temperatures of a test tube. */
+  readonly notOnSolids?: boolean
 }
 
 /**
@@ -36,10 +40,18 @@ export const COUPLES: readonly Couple[] = [
     reduced: { NO2: 1 },
     // 0.775 V to the gas; the dissolved molecule lies higher by its Henry constant.
     potential_V: 0.663,
-    gate: { rule: 'nitrate-slow-in-dilute-acid', strongAcid: 6 },
+    gate: { rule: 'nitrate-slow-in-dilute-acid', from: 6 },
     source: 'crc',
   },
-  { id: 'NO2/NO2-', electrons: 1, oxidised: { NO2: 1 }, reduced: { 'NO2^-': 1 }, potential_V: 1.007, source: 'crc' },
+  {
+    id: 'NO2/NO2-',
+    electrons: 1,
+    oxidised: { NO2: 1 },
+    reduced: { 'NO2^-': 1 },
+    potential_V: 1.007,
+    gate: { rule: 'nitrite-made-only-in-weak-acid', upTo: 1 },
+    source: 'crc',
+  },
   {
     id: 'SO4 2-/SO3 2-',
     electrons: 2,
@@ -47,7 +59,7 @@ export const COUPLES: readonly Couple[] = [
     reduced: { 'SO3^2-': 1 },
     // 0.158 V to sulfurous acid, less what its two protons give.
     potential_V: -0.109,
-    gate: { rule: 'sulfate-oxidises-only-concentrated', strongAcid: 16 },
+    gate: { rule: 'sulfate-oxidises-only-concentrated', from: 16, notOnSolids: true },
     source: 'crc',
   },
 ]

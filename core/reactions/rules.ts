@@ -23,8 +23,14 @@ const RULES: readonly Rule[] = [
     source: 'vogel7',
   },
   {
+    id: 'nitrite-made-only-in-weak-acid',
+    says: 'In strong acid nitrous and nitric acid make nitrogen dioxide, so that this is what leaves.',
+    equation: 'NO2^- + NO3^- + 2 H^+ -> 2 NO2 + H2O',
+    source: 'cotton',
+  },
+  {
     id: 'sulfate-oxidises-only-concentrated',
-    says: 'Sulfuric acid oxidises iodide only when it is concentrated and has hardly any water.',
+    says: 'Sulfuric acid oxidises iodide only when it is concentrated and has hardly any water; copper it leaves alone until it is heated far beyond a water bath.',
     equation: '2 I^- + SO4^2- + 4 H^+ -> I2 + SO2 + 2 H2O',
     source: 'vogel7',
   },

@@ -146,7 +146,7 @@ interface Done {
 const BOILED_mL = 0.15
 const STEAM_L = 0.25
 /** Litres of air that pass over a warm, and a standing, tube in a minute. */
-const WARM_AIR_L = 0.05
+const WARM_AIR_L = 0.01
 const STILL_AIR_L = 0.002
 
 function operate(bench: Bench, step: Step, vessel: Vessel): Done {

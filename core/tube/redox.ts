@@ -59,7 +59,9 @@ export const mayReact = (totals: Float64Array, inert: ReadonlyMap<string, number
  */
 export function react(mix: Reacting, start: Contents): Contents {
   let contents = start
-  const open = PREPARED.filter(({ couple }) => !couple.gate || mix.strongAcid >= couple.gate.strongAcid)
+  const open = PREPARED.filter(
+    ({ couple: { gate } }) => !gate || (mix.strongAcid >= (gate.from ?? -Infinity) && mix.strongAcid <= (gate.upTo ?? Infinity)),
+  )
   const done = new Set<string>()
   for (let n = 0; n < MOST_REACTIONS; n++) {
     const pair = strongestPair(open, mix, contents, done)
@@ -81,6 +83,7 @@ function strongestPair(couples: readonly Prepared[], mix: Reacting, contents: Co
   for (const oxidant of couples) {
     if (!isThere(oxidant.oxidised, [], mix)) continue
     for (const reductant of couples) {
+      if (oxidant.couple.gate?.notOnSolids && reductant.inert.length > 0) continue
       if (reductant === oxidant || !isThere(reductant.reduced, reductant.inert, mix) || done.has(`${oxidant.couple.id} ${reductant.couple.id}`))
         continue
       const force = potential(oxidant, contents, mix.temperature) - potential(reductant, contents, mix.temperature)

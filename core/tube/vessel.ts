@@ -140,6 +140,18 @@ export function gasPressures(vessel: Vessel): readonly { readonly gas: Gas; read
   })
 }
 
+/** Room for gas above the liquid of a test tube, L. */
+const TUBE_ROOM_L = 0.015
+
+/** Pressure of each gas in the mouth of the tube, atm: that over the liquid, or what was driven off a moment ago and still stands there. */
+export function gasesOver(vessel: Vessel): ReturnType<typeof gasPressures> {
+  const room = TUBE_ROOM_L / (GAS_CONSTANT_L_atm * kelvin(ROOM))
+  const over = gasPressures(vessel).map(({ gas, atm }) => ({ gas, atm: Math.max(atm, Math.min(1, (vessel.headspace.get(gas.id) ?? 0) / room)) }))
+  const known = new Set(over.map(({ gas }) => gas.id))
+  const gone = [...vessel.headspace].filter(([id]) => !known.has(id)).map(([id, mol]) => ({ gas: gasNamed(id), atm: Math.min(1, mol / room) }))
+  return [...over, ...gone]
+}
+
 /** The vessel with some of a solution poured in, not yet at equilibrium; its temperature that of the mixture. */
 export function pour(vessel: Vessel, solution: Solution, volume_mL: number): Vessel {
   const totals = Float64Array.from(vessel.totals, (t, j) => t + ((solution.totals[j] as number) * volume_mL) / 1000)
@@ -207,8 +219,12 @@ export function strip(vessel: Vessel, stream_L: number, shift?: Shift): { vessel
     contents.chemistry.gases.forEach((g, i) => lost.set(g.id, (lost.get(g.id) ?? 0) + (gas[i] ?? 0)))
     now = settleEquilibrium({ ...now, totals: withoutGas(now, contents, gas) }, shift)
   }
-  return { vessel: { ...now, headspace: lost }, escaped: before.map(({ gas, atm }) => ({ gas, atm, mol: lost.get(gas.id) ?? 0 })) }
+  return { vessel: { ...now, headspace: lost }, escaped: goneOf(before, lost) }
 }
+
+/** The gases that did leave, with the pressure they began at. */
+const goneOf = (before: ReturnType<typeof gasPressures>, lost: ReadonlyMap<string, number>): Escaped[] =>
+  before.flatMap(({ gas, atm }) => ((lost.get(gas.id) ?? 0) > 1e-12 ? [{ gas, atm, mol: lost.get(gas.id) ?? 0 }] : []))
 
 /** A gas whose pressure over the liquid is less than this leaves nothing worth carrying off, atm. */
 const NO_PRESSURE_atm = 1e-7
@@ -232,7 +248,7 @@ export function release(vessel: Vessel, shift?: Shift): { vessel: Vessel; escape
   }
   const after = settleEquilibrium({ ...vessel, totals: withoutGas(vessel, contents, gas) }, shift)
   const lost = new Map(contents.chemistry.gases.map((g, i) => [g.id, gas[i] ?? 0]))
-  return { vessel: { ...after, headspace: lost }, escaped: before.map(({ gas: g, atm }) => ({ gas: g, atm, mol: lost.get(g.id) ?? 0 })) }
+  return { vessel: { ...after, headspace: lost }, escaped: goneOf(before, lost) }
 }
 
 /** Takes the liquid off a settled vessel; what clings to the solid, a thirtieth and never less than half a drop, stays. */

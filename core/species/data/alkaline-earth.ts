@@ -78,7 +78,7 @@ export const alkalineEarthSolids: readonly SolidData[] = [
     formula: 'Mg5(CO3)4(OH)2.4H2O',
     name: 'basic magnesium carbonate',
     to: { 'Mg^2+': 5, 'CO3^2-': 4, 'H^+': -2 },
-    logK: logK(-8.8, 'wateq4f', { dH: -220, note: 'the mineral has −10.7; raised for what comes down at once' }),
+    logK: logK(-5.6, 'wateq4f', { dH: -220, note: 'the mineral has −10.7; raised so that hydrogencarbonate gives nothing in the cold' }),
     habit: 'flocculent',
     colour: white,
   },

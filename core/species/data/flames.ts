@@ -6,7 +6,7 @@ import type { FlameData } from '../types'
  */
 export const flames: readonly FlameData[] = [
   { ion: 'Na^+', lines: [{ nm: 589, strength: 1000 }], lasts: 'steady', source: 'crc' },
-  { ion: 'K^+', lines: [{ nm: 404, strength: 90 }, { nm: 422, strength: 14 }, { nm: 694, strength: 60 }], lasts: 'brief', source: 'crc' },
+  { ion: 'K^+', lines: [{ nm: 404, strength: 90 }, { nm: 422, strength: 14 }, { nm: 694, strength: 330 }], lasts: 'brief', source: 'crc' },
   { ion: 'Ca^2+', lines: [{ nm: 622, strength: 150 }, { nm: 605, strength: 60 }, { nm: 554, strength: 22 }], lasts: 'steady', source: 'crc' },
   { ion: 'Ba^2+', lines: [{ nm: 553, strength: 26 }, { nm: 524, strength: 45 }, { nm: 513, strength: 40 }, { nm: 487, strength: 16 }], lasts: 'steady', source: 'crc' },
   { ion: 'Cu^2+', lines: [{ nm: 535, strength: 45 }, { nm: 510, strength: 60 }, { nm: 488, strength: 30 }, { nm: 441, strength: 20 }], lasts: 'steady', source: 'crc' },

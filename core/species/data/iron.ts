@@ -39,6 +39,13 @@ export const ironAqueous: readonly AqueousData[] = [
     logK: logK(9.6, 'smith-martell'),
     spectrum: tail(2600, 9000, { peak_nm: 480, absorptivity: 450, width_cm: 5200 }),
   },
+  {
+    formula: 'Fe3(OH)2(CH3COO)6^+',
+    name: 'basic iron(III) acetate ion',
+    from: { 'Fe^3+': 3, 'CH3COO^-': 6, 'H^+': -2 },
+    logK: logK(31.0, 'vogel7', { note: 'no constant is known well; set so that cold acetate keeps iron(III) in solution and boiling brings it down, as the manual says' }),
+    spectrum: tail(8000, 9000, { peak_nm: 480, absorptivity: 900, width_cm: 4600 }),
+  },
   { formula: 'Fe^2+', name: 'iron(II)', spectrum: { bands: [{ peak_nm: 980, absorptivity: 1.1, width_cm: 5000 }], source: 'jorgensen' } },
   { formula: 'FeOH^+', from: { 'Fe^2+': 1, 'H^+': -1 }, logK: logK(-9.5, 'baes-mesmer', { dH: 55 }) },
   { formula: 'FeSO4', from: { 'Fe^2+': 1, 'SO4^2-': 1 }, logK: logK(2.25, 'smith-martell', { dH: 13.5 }) },
