@@ -2,6 +2,8 @@ import type { System } from './system'
 
 const VIOLATED = 1e-10
 const DEPENDENT = 1e-9
+/** A wall this little ajar after a step is closed. */
+const AJAR = 1e-12
 
 /**
  * The quadratic problem of one Newton step: minimise ½ dᵀH d + gᵀd with no allowed phase supersaturated after it. Solved on its dual by the
@@ -80,11 +82,9 @@ export class ActiveSet {
     for (let guard = 0; guard < 4 * this.system.phases + 8; guard++) {
       this.amounts(phases)
       this.direction(phases, step)
+      for (let pass = 0; pass < 4 && this.refine(phases, step) > AJAR; pass++);
       const entering = this.mostViolated(step)
-      if (entering < 0) {
-        this.refine(phases, step)
-        return
-      }
+      if (entering < 0) return
       this.enter(entering, phases)
       this.settled = false
     }
@@ -274,17 +274,22 @@ export class ActiveSet {
     }
   }
 
-  /** Takes out what rounding has left between the step and the walls it is to end at, by the factors already at hand. */
-  private refine(phases: Float64Array, step: Float64Array): void {
+  /**
+   * Takes out what rounding has left between the step and the walls it is to end at, by the factors already at hand. A component almost all bound in a solid leaves much, so that one
+   * pass may not be enough; returns how far off the step was before this one.
+   */
+  private refine(phases: Float64Array, step: Float64Array): number {
     const { m, lower, rows, solution, set, correction } = this
     const { phaseStart, phaseColumns, phaseCoefficients } = this.system
-    if (this.size === 0) return
+    if (this.size === 0) return 0
+    let worst = 0
     for (let q = 0; q < this.size; q++) {
       const p = set[q] as number
       let left = this.wall[p] as number
       for (let k = phaseStart[p] as number; k < (phaseStart[p + 1] as number); k++)
         left -= (phaseCoefficients[k] as number) * (step[phaseColumns[k] as number] as number)
       solution[q] = left
+      worst = Math.max(worst, Math.abs(left))
     }
     this.solveGram(this.size)
     correction.fill(0)
@@ -300,6 +305,7 @@ export class ActiveSet {
       correction[i] = sum / (lower[i * m + i] as number)
       step[i] = (step[i] as number) + (correction[i] as number)
     }
+    return worst
   }
 
   private mostViolated(step: Float64Array): number {

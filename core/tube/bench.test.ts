@@ -54,7 +54,7 @@ describe('amounts', () => {
         fc.constantFrom(...reagents),
         fc.array(move, { maxLength: 6 }),
         (salt, reagent, moves) => {
-            let bench = work(salt, [DISSOLVE, { do: 'add', to: 'OS', reagent, drops: 10 }, { ...TAKE, drops: 10, mL: undefined }])
+          let bench = work(salt, [DISSOLVE, { do: 'add', to: 'OS', reagent, drops: 10 }, { ...TAKE, drops: 10, mL: undefined }])
           const before = everything(bench)
           for (const m of moves) if (!(m.do === 'take' && m.from === m.into)) bench = perform(bench, step(m)).bench
           const after = everything(bench)
