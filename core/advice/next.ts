@@ -1,8 +1,7 @@
-import { cautionsOf, expand, TESTS, testById, type Test } from '../catalogue'
-import { likelihood, observationsOf, reason, recipeOf, type Expectation, type Reasoning, type TraceObservation, type TraceStep } from '../deduction'
+import { cautionsOf, TESTS, testById, type Test } from '../catalogue'
+import { likelihoodAt, observationsOf, reason, stepsOfTest, type Reasoning, type TraceObservation, type TraceStep } from '../deduction'
 import { COMPONENT_INDEX, findReagent } from '../species'
 import type { Notebook } from '../notebook'
-import { vesselOf, type Step } from '../tube'
 
 export interface Proposal {
   readonly test: string
@@ -46,11 +45,13 @@ export function advise(notebook: Pick<Notebook, 'case' | 'entries'>): Advice {
 export function adviseFrom(reasoning: Reasoning): Advice {
   const done = new Set(reasoning.trace.tests)
   const undone = TESTS.filter((test) => !done.has(test.id))
+  const among = live(reasoning)
   const ranked: Proposal[] = undone
-    .map((test) => ({ test, bits: expectedBits(test, reasoning) }))
+    .map((test) => ({ test, outcomes: outcomesOf(test, reasoning, among) }))
+    .map((plan) => ({ ...plan, bits: expectedBits(plan.outcomes, reasoning) }))
     .filter(({ bits }) => bits >= WORTH_DOING)
     .sort((a, b) => b.bits / (1 + b.test.minutes) - a.bits / (1 + a.test.minutes))
-    .map(({ test, bits }) => propose(test, bits, `${test.because} ${tells(test, reasoning)}`.trim()))
+    .map(({ test, bits, outcomes }) => propose(test, bits, `${test.because} ${tells(outcomes, reasoning)}`.trim()))
   const proofs = proving(undone, reasoning).filter((p) => !ranked.some((r) => r.test === p.test))
   const next = solutionFirst([...ranked, ...proofs], undone)
   return { next, review: [], complete: next.length === 0 }
@@ -76,7 +77,7 @@ function proving(undone: readonly Test[], reasoning: Reasoning): Proposal[] {
   const wanting = reasoning.standings.filter((s) => s.status === 'likely').map((s) => s.species)
   return undone.flatMap((test) => {
     const shown = new Set(
-      stepsOf(test).flatMap((step) =>
+      stepsOfTest(test.id).flatMap((step) =>
         step.index < 0 || !isLook(step) ? [] : (reasoning.simulations.expect(salt, step.recipe)?.percept.shows ?? []),
       ),
     )
@@ -87,14 +88,19 @@ function proving(undone: readonly Test[], reasoning: Reasoning): Proposal[] {
   })
 }
 
-const isLook = (step: TraceStep): boolean => ['look', 'hold', 'smell'].includes(step.recipe.steps.at(-1)?.do ?? '') && step.test !== 'appearance'
+const isLook = (step: TraceStep): boolean =>
+  ['look', 'hold', 'smell', 'flame'].includes(step.recipe.steps.at(-1)?.do ?? '') && step.test !== 'appearance'
 
 /** Whether the test itself pours the ion in, so that seeing it proves nothing. */
 const brings = (test: Test, ion: string): boolean => {
   const component = COMPONENT_INDEX.get(ion)
   return test.steps.some(
     (step) =>
-      component !== undefined && 'reagent' in step && typeof step.reagent === 'string' && (findReagent(step.reagent).totals[component] ?? 0) > 0,
+      component !== undefined &&
+      'reagent' in step &&
+      typeof step.reagent === 'string' &&
+      step.mg === undefined &&
+      (findReagent(step.reagent).totals[component] ?? 0) > 0,
   )
 }
 
@@ -109,23 +115,8 @@ function solutionFirst(next: readonly Proposal[], undone: readonly Test[]): Prop
 
 interface Outcome {
   readonly observations: readonly TraceObservation[]
-  /** Hypotheses that would show just this. */
+  /** Hypotheses that would show just this; the first stands for all of them. */
   readonly shownBy: readonly number[]
-}
-
-const planned = new Map<string, readonly TraceStep[]>()
-
-/** The steps of a test done in a fresh tube, as the trace would have them. */
-function stepsOf(test: Test): readonly TraceStep[] {
-  const known = planned.get(test.id)
-  if (known) return known
-  const flat: Step[] = []
-  const steps = expand({ test: test.id, on: 'T' }, new Map(), testById).map(({ step, index }): TraceStep => {
-    flat.push(step)
-    return { entry: test.id, test: test.id, index, vessel: vesselOf(step), recipe: recipeOf(flat) }
-  })
-  planned.set(test.id, steps)
-  return steps
 }
 
 function live({ posterior }: Reasoning): number[] {
@@ -140,7 +131,7 @@ function live({ posterior }: Reasoning): number[] {
 
 /** Outcomes a test can have among the live hypotheses, those that show the same together; amounts are left out, since they are judged too loosely to plan on. */
 function outcomesOf(test: Test, reasoning: Reasoning, among: readonly number[]): Outcome[] {
-  const steps = stepsOf(test)
+  const steps = stepsOfTest(test.id)
   const byText = new Map<string, { observations: TraceObservation[]; shownBy: number[] }>()
   for (const h of among) {
     const salt = reasoning.hypotheses[h]?.salt
@@ -156,34 +147,38 @@ function outcomesOf(test: Test, reasoning: Reasoning, among: readonly number[]):
   return [...byText.values()]
 }
 
-/** Mutual information of the salt and the test's outcome, bits, with the error model between them. */
-export function expectedBits(test: Test, reasoning: Reasoning): number {
-  const among = live(reasoning)
-  const outcomes = outcomesOf(test, reasoning, among)
+/**
+ * Mutual information of the salt and the test's outcome, bits, with the error model between them. Salts that show the same words are taken as one, with the percepts of the first.
+ */
+export function expectedBits(outcomes: readonly Outcome[], reasoning: Reasoning): number {
   if (outcomes.length < 2) return 0
-  const mass = among.reduce((sum, h) => sum + (reasoning.posterior[h] as number), 0)
-  const prior = among.map((h) => (reasoning.posterior[h] as number) / mass)
-  const given = among.map((h) => {
-    const salt = reasoning.hypotheses[h]?.salt
-    const expect = (step: TraceStep): Expectation | null => (salt ? reasoning.simulations.expect(salt, step.recipe) : null)
-    const row = outcomes.map((outcome) => outcome.observations.reduce((product, o) => product * likelihood(o, expect), 1))
+  const mass = outcomes.map(({ shownBy }) => shownBy.reduce((sum, h) => sum + (reasoning.posterior[h] as number), 0))
+  const all = mass.reduce((a, b) => a + b, 0)
+  const given = outcomes.map(({ shownBy }) => {
+    const salt = reasoning.hypotheses[shownBy[0] ?? -1]?.salt
+    const row = outcomes.map(({ observations }) =>
+      observations.reduce(
+        (product, { observation, steps: [step] }) =>
+          product * likelihoodAt(observation, salt && step ? reasoning.simulations.expect(salt, step.recipe) : null),
+        1,
+      ),
+    )
     const sum = row.reduce((a, b) => a + b, 0)
     return row.map((p) => (sum > 0 ? p / sum : 1 / outcomes.length))
   })
   let bits = 0
   outcomes.forEach((_, k) => {
-    const marginal = prior.reduce((sum, p, i) => sum + p * (given[i]?.[k] ?? 0), 0)
-    prior.forEach((p, i) => {
+    const marginal = mass.reduce((sum, m, i) => sum + (m / all) * (given[i]?.[k] ?? 0), 0)
+    mass.forEach((m, i) => {
       const chance = given[i]?.[k] ?? 0
-      if (p > 0 && chance > 0 && marginal > 0) bits += p * chance * Math.log2(chance / marginal)
+      if (m > 0 && chance > 0 && marginal > 0) bits += (m / all) * chance * Math.log2(chance / marginal)
     })
   })
   return Math.max(0, bits)
 }
 
 /** In words: which salts part company, the two likeliest that differ. */
-function tells(test: Test, reasoning: Reasoning): string {
-  const outcomes = outcomesOf(test, reasoning, live(reasoning))
+function tells(outcomes: readonly Outcome[], reasoning: Reasoning): string {
   const names = outcomes
     .map(({ shownBy }) => ({
       formula: reasoning.hypotheses[shownBy[0] ?? 0]?.salt.id ?? '',

@@ -3,7 +3,8 @@ import { testById, type Stage } from '../catalogue'
 import { sayObservation, type Case, type Notebook } from '../notebook'
 import { COMPONENTS } from '../species'
 import type { Conditions } from '../tube'
-import { singleSalts, Simulations, type Expectation, type Hypothesis } from './hypotheses'
+import { singleSalts, Simulations, type Expectation, type Hypothesis, type PerceptPack } from './hypotheses'
+import { modelId } from './pack'
 import { likelihood, likelihoodAt, stepsMeant } from './likelihood'
 import { traceOf, type Trace, type TraceObservation, type TraceStep } from './trace'
 
@@ -48,14 +49,25 @@ const CHARGES: ReadonlyMap<string, number> = new Map(
 )
 
 const caches = new Map<string, Simulations>()
+let pack: PerceptPack | null = null
+
+/** Takes up percepts worked out ahead for every deduction from here on; those of another model are refused. */
+export function usePercepts(given: PerceptPack): boolean {
+  if (given.model !== modelId()) return false
+  pack = given
+  for (const simulations of caches.values()) simulations.use(given)
+  return true
+}
 
 /** One memory of percepts for each sample mass and drop size, kept while the program runs. */
 function simulationsFor(notebookCase: Case, conditions: Conditions): Simulations {
-  if (Object.keys(conditions).length > 0) return new Simulations(notebookCase.sample.mg, conditions)
-  const key = `${notebookCase.sample.mg}/${notebookCase.drop_mL ?? ''}`
-  const known = caches.get(key)
+  const all = notebookCase.drop_mL === undefined ? conditions : { ...conditions, drop_mL: notebookCase.drop_mL }
+  const key = JSON.stringify([notebookCase.sample.mg, all])
+  const known = conditions.shift ? undefined : caches.get(key)
   if (known) return known
-  const fresh = new Simulations(notebookCase.sample.mg, notebookCase.drop_mL === undefined ? {} : { drop_mL: notebookCase.drop_mL })
+  const fresh = new Simulations(notebookCase.sample.mg, all)
+  if (pack) fresh.use(pack)
+  if (conditions.shift) return fresh
   if (caches.size > 8) caches.clear()
   caches.set(key, fresh)
   return fresh
@@ -168,7 +180,7 @@ function statusOf(probability: number, evidence: readonly Evidence[], positives:
 }
 
 /** Looking and dissolving give hints; only a reaction gives a sign. */
-const REACTION_STAGES: ReadonlySet<Stage> = new Set(['cation reactions', 'anion tests', 'confirmation'])
+const REACTION_STAGES: ReadonlySet<Stage> = new Set(['flame', 'acids', 'cation reactions', 'anion tests', 'confirmation'])
 const NOTHING_SEEN: ReadonlySet<string> = new Set(['none', 'no', 'colourless', 'clear'])
 
 /**

@@ -29,19 +29,57 @@ interface Node {
 }
 
 /**
+ * Percepts worked out ahead, for the catalogue's tests done on the usual amount: `table[salt][recipe]` is a pair of places in `percepts`, for what is seen and what was there before; −1 for none, and
+ * a null pair where the step cannot be done. `model` tells which constants and tests it was made with.
+ */
+export interface PerceptPack {
+  readonly model: string
+  readonly sample_mg: number
+  readonly recipes: readonly string[]
+  readonly percepts: readonly Percept[]
+  readonly table: Readonly<Record<string, readonly (readonly [percept: number, before: number] | null)[]>>
+}
+
+/**
  * Percepts by hypothesis and recipe, remembered: the same work is simulated once, and a longer recipe goes on from where a shorter one stopped. One instance
  * serves one sample mass and one set of conditions.
  */
 export class Simulations {
-  private readonly bySalt = new Map<string, Map<string, Node | null>>()
+  private readonly nodes = new Map<string, Map<string, Node | null>>()
+  private readonly known = new Map<string, Map<string, Expectation | null>>()
+  private pack: PerceptPack | null = null
+  private places: ReadonlyMap<string, number> = new Map()
 
   constructor(
-    private readonly sample_mg: number,
+    readonly sample_mg: number,
     private readonly conditions: Conditions = {},
   ) {}
 
+  /** Takes up percepts worked out ahead; those of another sample mass, or under other conditions, are no use and are left. */
+  use(pack: PerceptPack): void {
+    if (pack.sample_mg !== this.sample_mg || Object.keys(this.conditions).length > 0) return
+    this.pack = pack
+    this.places = new Map(pack.recipes.map((key, place) => [key, place]))
+  }
+
   /** What the recipe's last step shows with this salt in the jar; null where the step cannot be done with it. */
   expect(salt: Salt, recipe: Recipe): Expectation | null {
+    let known = this.known.get(salt.id)
+    if (!known) this.known.set(salt.id, (known = new Map<string, Expectation | null>()))
+    let found = known.get(recipe.key)
+    if (found === undefined) known.set(recipe.key, (found = this.fromPack(salt, recipe) ?? this.workOut(salt, recipe)))
+    return found
+  }
+
+  private fromPack(salt: Salt, recipe: Recipe): Expectation | null | undefined {
+    const place = this.places.get(recipe.key)
+    const pair = place === undefined ? undefined : this.pack?.table[salt.id]?.[place]
+    if (pair === null) return null
+    const percept = pair && this.pack?.percepts[pair[0]]
+    return percept && { percept, before: this.pack?.percepts[pair[1]] ?? null }
+  }
+
+  private workOut(salt: Salt, recipe: Recipe): Expectation | null {
     const node = this.node(salt, recipe.steps)
     if (!node) return null
     const looked = recipe.steps.slice(0, -1).findLastIndex((step) => step.do === 'look')
@@ -53,8 +91,8 @@ export class Simulations {
   }
 
   private node(salt: Salt, steps: readonly Recipe['steps'][number][]): Node | null {
-    let known = this.bySalt.get(salt.id)
-    if (!known) this.bySalt.set(salt.id, (known = new Map<string, Node | null>()))
+    let known = this.nodes.get(salt.id)
+    if (!known) this.nodes.set(salt.id, (known = new Map<string, Node | null>()))
     const key = JSON.stringify(steps)
     const found = known.get(key)
     if (found !== undefined) return found

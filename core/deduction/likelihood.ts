@@ -75,6 +75,24 @@ const ofAmount =
     return [0.6, 0.2, 0.05, 0.01][far] ?? 0.01
   }
 
+/** How often sodium that is not the sample's colours a flame, whatever care was taken. */
+const FOREIGN_SODIUM = 0.12
+const FLAME_KIN: readonly (readonly Family[])[] = [
+  ['yellow', 'orange'],
+  ['orange', 'red'],
+  ['violet', 'pink'],
+  ['green', 'blue'],
+]
+
+/** The colour of a flame: fleeting, faint, and yellow more often than it should be. */
+const ofFlame = ({ family }: Colour): Share => {
+  const kin = FLAME_KIN.filter((k) => k.includes(family)).flatMap((k) => k.filter((f) => f !== family))
+  return (value) => {
+    const own = value === family ? 0.76 : kin.some((f) => f === value) ? 0.09 : value === 'colourless' ? 0.05 : 0.01
+    return (1 - FOREIGN_SODIUM) * own + (value === 'yellow' ? FOREIGN_SODIUM : 0)
+  }
+}
+
 const yes = (chance: number): Share => table({ yes: chance, partly: 0.02, no: 1 - chance }, 0.01)
 
 /** What each channel gives its words, seen from one percept; null where the channel says nothing there. */
@@ -110,7 +128,20 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
       )
     )
   },
-  'gas.present': ({ percept }) => yes(percept.gases.length > 0 ? 0.6 : 0.03),
+  'gas.present': ({ percept }) => yes(noticedGas(percept)),
+  'gas.colour': ({ percept }) => {
+    const coloured = percept.gases.find((g) => g.colour.family !== 'colourless') ?? percept.gases[0]
+    return coloured ? ofColour(coloured.colour) : table({ colourless: 0.9 }, 0.01)
+  },
+  'gas.vigour': ({ percept }) => (percept.gases[0] ? table({ [percept.gases[0].vigour]: 0.7 }, 0.15) : null),
+  'flame.colour': ({ percept }) => (percept.flame ? ofFlame(percept.flame.colour) : null),
+  'flame.lasts': ({ percept }) => (percept.flame ? table({ [percept.flame.lasts]: 0.7 }, 0.15) : null),
+  splint: ({ percept }) => (percept.splint ? table({ [percept.splint]: 0.9 }, 0.03) : null),
+  'lime-water': ({ percept }) =>
+    percept.solution &&
+    (percept.deposit
+      ? table({ milky: percept.deposit.amount === 'trace' ? 0.5 : 0.92, 'milky then clear': 0.04 }, 0.04)
+      : table({ clear: 0.94 }, 0.03)),
   'gas.species':
     ({ percept }) =>
     (value) =>
@@ -129,6 +160,13 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
       0.01,
     ),
   change: ({ percept, before }) => (before ? yes(changed(percept, before) ? 0.95 : 0.05) : null),
+}
+
+/** Bubbles are seen by nearly everybody, fumes without colour by some. */
+const noticedGas = ({ gases }: Expectation['percept']): number => {
+  if (gases.length === 0) return 0.03
+  if (gases.some((g) => g.vigour !== 'slight')) return 0.97
+  return gases.some((g) => g.colour.family !== 'colourless') ? 0.9 : 0.5
 }
 
 const smell = (word: string): Share => table(word === 'none' ? { none: 0.95 } : { [word]: 0.88, none: 0.1 }, 0.02)
@@ -191,7 +229,9 @@ function shows(step: TraceStep, channel: string): boolean {
   if (!last) return false
   if (channel.startsWith('paper.')) return (last.do === 'dip' || last.do === 'hold') && last.paper === channel.slice('paper.'.length)
   if (channel === 'smell' || channel === 'gas.smell') return last.do === 'smell' || last.do === 'warm' || last.do === 'boil'
-  if (channel.startsWith('gas.')) return last.do === 'warm' || last.do === 'boil' || last.do === 'add'
+  if (channel.startsWith('gas.')) return last.do === 'warm' || last.do === 'boil' || last.do === 'add' || last.do === 'look'
+  if (channel.startsWith('flame.')) return last.do === 'flame'
+  if (channel === 'splint') return last.do === 'hold' && last.splint !== undefined
   if (channel.startsWith('appearance.')) return last.do === 'look' || last.do === 'take'
   return step.test === null || last.do === 'look'
 }
@@ -215,7 +255,13 @@ function stepsAfter(after: string, steps: readonly TraceStep[]): readonly TraceS
 }
 
 function reagentIs(text: string, name: string): boolean {
-  const { reagent } = findReagent(text)
+  let reagent: string
+  try {
+    reagent = findReagent(text).reagent
+  } catch {
+    // A metal or another solid: known by what it is called.
+    return text.toLowerCase().includes(name)
+  }
   return reagent.replaceAll('-', ' ') === name || (name === 'acid' && reagent.endsWith('-acid'))
 }
 

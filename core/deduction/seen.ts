@@ -1,3 +1,4 @@
+import { testById } from '../catalogue'
 import { observationSchema, type Notebook, type Observation, type ObservationInput } from '../notebook'
 import { degreeOf, seenLook, type Seen, type SeenColour, type SeenLook } from '../perception'
 import type { Salt } from '../species'
@@ -23,7 +24,7 @@ export function seenIn(notebook: Pick<Notebook, 'case' | 'entries'>, entry: stri
 /** Looks, smells and papers of a test; and every step of work done freely, which is looked at as it goes. */
 function worthALook({ recipe, index, test }: TraceStep): boolean {
   const doing = recipe.steps.at(-1)?.do
-  const asked = doing === 'look' || doing === 'hold' || doing === 'dip' || doing === 'smell'
+  const asked = doing === 'look' || doing === 'hold' || doing === 'dip' || doing === 'smell' || doing === 'flame'
   return index >= 0 && (asked || test === null)
 }
 
@@ -40,18 +41,33 @@ export function observationsOf(
   return steps.flatMap((step) => {
     const expectation = expect(step)
     if (!expectation || !worthALook(step)) return []
-    return observationsFromLook(lookAt(step, expectation, [0, 0, 0])).map((o) => ({ step, observation: observationSchema.parse(o) }))
+    return observationsFromLook(lookAt(step, expectation, [0, 0, 0]), askedAt(step)).map((o) => ({ step, observation: observationSchema.parse(o) }))
   })
 }
 
-/** A look written down word for word, as a quick and honest observer would. */
-export function observationsFromLook(look: SeenLook): ObservationInput[] {
+/** What a look of a catalogue test asks for, in its own words; empty for free work. */
+export const askedAt = ({ test, index }: Pick<TraceStep, 'test' | 'index'>): string => (test ? (testById.get(test)?.steps[index]?.for ?? '') : '')
+
+/**
+ * A look written down word for word, as a quick and honest observer would.
+ * @param asked what the look was for: where it asks for gas or bubbles, that there were none is written too
+ */
+export function observationsFromLook(look: SeenLook, asked = ''): ObservationInput[] {
   const seen: ObservationInput[] = []
   const say = (channel: string, value: string, negated = false, degree?: string): void =>
     void seen.push({ channel, value, negated, vessel: look.vessel, step: look.step, ...(degree === undefined ? {} : { degree }) })
   const sayColour = (channel: string, { name, family }: SeenColour): void => say(channel, family, false, degreeOf(name))
   for (const { paper, to } of look.papers) say(`paper.${paper}`, to.family)
   if (look.papers.length > 0) return seen
+  if (look.flame) {
+    say('flame.colour', look.flame.colour.family)
+    if (look.flame.colour.family !== 'colourless') say('flame.lasts', look.flame.lasts)
+    return seen
+  }
+  if (look.splint) {
+    say('splint', look.splint)
+    return seen
+  }
   if (look.smell) {
     say('smell', look.smell)
     return seen
@@ -59,6 +75,10 @@ export function observationsFromLook(look: SeenLook): ObservationInput[] {
   if (look.appearance) {
     sayColour('appearance.colour', look.appearance.colour)
     say('appearance.form', look.appearance.form)
+    return seen
+  }
+  if (asked.includes('lime water')) {
+    say('lime-water', look.precipitate ? 'milky' : 'clear')
     return seen
   }
   if (look.precipitate) {
@@ -70,6 +90,9 @@ export function observationsFromLook(look: SeenLook): ObservationInput[] {
   } else if (look.dissolves) say('precipitate.dissolves', 'yes')
   else if (look.solution) say('precipitate.present', 'yes', true)
   if (look.solution) sayColour('solution.colour', look.solution.colour)
-  if (look.gas?.smell) say('gas.smell', look.gas.smell)
+  if (look.gas) {
+    say('gas.present', 'yes')
+    if (look.gas.colour.family !== 'colourless') say('gas.colour', look.gas.colour.family)
+  } else if (/fizz|gas|bubbles/.test(asked)) say('gas.present', 'yes', true)
   return seen
 }

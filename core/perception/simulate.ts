@@ -7,6 +7,7 @@ import {
   onlyLooks,
   openJar,
   perform,
+  SAMPLE,
   StepError,
   type Bench,
   type Conditions,
@@ -55,8 +56,8 @@ export function run(sample: Sample, steps: readonly Step[], conditions: Conditio
 export class Runner {
   private bench: Bench
   private count = 0
-  /** Equations of the last change in each vessel, for a look at it to tell. */
-  private last = new Map<string, readonly string[]>()
+  /** What last happened in each vessel, for a look at it to tell. */
+  private last = new Map<string, Pick<Percept, 'equations' | 'gases'>>()
 
   constructor(sample: Sample, conditions: Conditions = {}) {
     try {
@@ -80,18 +81,24 @@ export class Runner {
     try {
       const { bench, event } = perform(this.bench, step)
       this.bench = bench
-      return this.withEquations(perceive(event, this.count), step)
+      return this.withLastChange(perceive(event, this.count), step)
     } catch (error) {
       throw located(error, `steps.${this.count - 1}.`)
     }
   }
 
-  private withEquations(percept: Percept, step: Step): Percept {
-    if (percept.equations.length > 0) this.last.set(percept.vessel, percept.equations)
-    if (step.do === 'take' && step.from !== 'sample') this.last.set(percept.vessel, [])
-    if (step.do !== 'look') return percept
-    const equations = this.last.get(percept.vessel) ?? []
-    return { ...percept, equation: equations[0] ?? null, equations }
+  private withLastChange(percept: Percept, step: Step): Percept {
+    const { vessel, equations, gases } = percept
+    if (step.do === 'look') {
+      const last = this.last.get(vessel)
+      return last ? { ...percept, equation: last.equations[0] ?? null, equations: last.equations, gases: last.gases } : percept
+    }
+    if (step.do === 'take' && step.from !== SAMPLE) this.last.delete(vessel)
+    else if (!onlyLooks(step)) {
+      const before = this.last.get(vessel)
+      this.last.set(vessel, { equations: equations.length > 0 ? equations : (before?.equations ?? []), gases })
+    }
+    return percept
   }
 
   vessel(id: string): Vessel | undefined {

@@ -1,4 +1,4 @@
-import { add, boil, defineTest, dip, drops, look, mg, mL, STOCK, take, takeSolid } from '../types'
+import { ACID_STOCK, add, boil, defineTest, dip, drops, flame, look, mg, mL, STOCK, take, takeSolid } from '../types'
 
 export const appearance = defineTest({
   id: 'appearance',
@@ -11,6 +11,29 @@ export const appearance = defineTest({
   sources: ['vogel7'],
 })
 
+export const flameOnWire = defineTest({
+  id: 'flame-on-wire',
+  title: 'Flame, on a clean wire',
+  stage: 'flame',
+  on: ['solid'],
+  steps: [flame('air', 'colour of the flame, and how long it lasts')],
+  because: 'Sodium, potassium, calcium, barium and copper each colour the flame; read the first seconds.',
+  minutes: 3,
+  sources: ['vogel7'],
+  cautions: ['Concentrated acid cleans the wire: goggles on; keep the hot wire away from the bottle.'],
+})
+
+export const flameThroughCobalt = defineTest({
+  id: 'flame-through-cobalt-glass',
+  title: 'Flame, through cobalt glass',
+  stage: 'flame',
+  on: ['solid'],
+  steps: [flame('cobalt-glass', 'colour of the flame through the glass')],
+  because: 'The glass takes out the yellow of sodium, so that potassium is seen beside it.',
+  minutes: 2,
+  sources: ['vogel7'],
+})
+
 export const solubility = defineTest({
   id: 'solubility-in-water',
   title: 'Into water',
@@ -19,6 +42,20 @@ export const solubility = defineTest({
   steps: [{ do: 'dissolve', into: STOCK, mg: 100, in: 'water', mL: 5 }, look('does it dissolve, and what colour is the liquid', STOCK)],
   because: 'What dissolves, and the colour of what dissolved, already divides the salts; the solution serves every later test.',
   minutes: 3,
+  sources: ['vogel7'],
+})
+
+export const solubilityInAcid = defineTest({
+  id: 'solubility-in-nitric-acid',
+  title: 'Into dilute nitric acid',
+  stage: 'dissolved',
+  on: ['solid'],
+  steps: [
+    { do: 'dissolve', into: ACID_STOCK, mg: 100, in: 'HNO3 2 M', mL: 5 },
+    look('does it fizz, does it dissolve, and what colour is the liquid', ACID_STOCK),
+  ],
+  because: 'Carbonates and hydroxides that water leaves dissolve in nitric acid, which makes no precipitate of its own.',
+  minutes: 4,
   sources: ['vogel7'],
 })
 
@@ -64,7 +101,7 @@ export const ammoniaToExcess = defineTest({
     add('NH3 2 M', drops(30)),
     look('does the precipitate dissolve in excess, and the colour of the liquid'),
   ],
-  because: 'Copper and silver dissolve in excess as ammines, aluminium stays.',
+  because: 'Copper, zinc and silver dissolve in excess as ammines; aluminium, iron and lead stay.',
   minutes: 3,
   sources: ['vogel7'],
 })
