@@ -9,6 +9,6 @@ export default defineConfig({
     target: 'node20',
     minify: false,
     emptyOutDir: true,
-    rollupOptions: { input: { main: 'src/main.ts', migrate: 'src/migrate.ts', demo: 'src/demo.ts' } },
+    rollupOptions: { input: { main: 'src/main.ts', migrate: 'src/migrate.ts', demo: 'src/demo.ts', percepts: 'src/percepts.ts' } },
   },
 })

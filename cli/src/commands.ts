@@ -14,6 +14,7 @@ import {
   notebookSchema,
   procedureSchema,
   readShorthand,
+  REVIEW_RULES,
   REAGENTS,
   RULES,
   SALTS,
@@ -24,7 +25,7 @@ import {
   TESTS,
   UNSUPPORTED,
 } from '@foxing/core'
-import { documentOf, toMarkdown } from '@foxing/core/report'
+import { documentOf, toCsv, toHtml, toMarkdown } from '@foxing/core/report'
 import { z } from 'zod'
 
 /** A document that could not be taken: where in it, and what was expected there. */
@@ -123,7 +124,7 @@ const commands: readonly Command[] = [
       schemes: SCHEMES,
       channels: CHANNELS,
       colours: COLOUR_NAMES,
-      findings: [],
+      findings: REVIEW_RULES.map(({ id, effect, wayBack, severity }) => ({ id, effect, wayBack, severity })),
       sources: SOURCES,
     }),
   },
@@ -163,15 +164,17 @@ const commands: readonly Command[] = [
   },
   {
     name: 'report',
-    summary: 'notebook → the document, --as md or json',
+    summary: 'notebook → the document, --as md, html, csv or json',
     reads: true,
     run: (document, options) => {
       const notebook = parse(notebookSchema, document, 'foxing-notebook/1')
       const as = options['as'] ?? 'md'
       const report = documentOf(notebook, titleOf(notebook))
       if (as === 'md') return toMarkdown(report)
+      if (as === 'html') return toHtml(report)
+      if (as === 'csv') return toCsv(report)
       if (as === 'json') return { format: 'foxing-report/1', ...report, notebook }
-      throw new BadInput('--as', 'md or json; other forms are not made yet')
+      throw new BadInput('--as', 'md, html, csv or json; other forms are not made yet')
     },
   },
 ]

@@ -1,3 +1,4 @@
+import { review, type Finding } from './review'
 import { cautionsOf, TESTS, testById, type Test } from '../catalogue'
 import { likelihoodAt, observationsOf, reason, stepsOfTest, type Reasoning, type TraceObservation, type TraceStep } from '../deduction'
 import { COMPONENT_INDEX, findReagent } from '../species'
@@ -16,16 +17,16 @@ export interface Proposal {
 export interface Advice {
   readonly next: readonly Proposal[]
   readonly review: readonly Finding[]
+  readonly refutation: Refutation | null
   readonly complete: boolean
 }
 
-/** Something done that weakens what was seen. The rules come with the review; none is known yet. */
-export interface Finding {
-  readonly finding: string
-  readonly entry: string
-  readonly effect: string
-  readonly wayBack: string
-  readonly severity: 'note' | 'weakens' | 'spoils'
+/** The test that would best try to refute the likeliest salt, and the salts it would speak for instead. */
+export interface Refutation {
+  readonly claim: string
+  readonly test: string
+  readonly title: string
+  readonly because: string
 }
 
 /** A test that would tell less is not proposed, bits. */
@@ -38,11 +39,11 @@ const TAIL = 1e-4
  * @throws NotebookError for a test that is not in the catalogue
  */
 export function advise(notebook: Pick<Notebook, 'case' | 'entries'>): Advice {
-  return adviseFrom(reason(notebook))
+  return adviseFrom(reason(notebook), notebook)
 }
 
 /** The same, from a deduction already made. */
-export function adviseFrom(reasoning: Reasoning): Advice {
+export function adviseFrom(reasoning: Reasoning, { entries }: Pick<Notebook, 'entries'> = { entries: [] }): Advice {
   const done = new Set(reasoning.trace.tests)
   const undone = TESTS.filter((test) => !done.has(test.id))
   const among = live(reasoning)
@@ -54,7 +55,7 @@ export function adviseFrom(reasoning: Reasoning): Advice {
     .map(({ test, bits, outcomes }) => propose(test, bits, `${test.because} ${tells(outcomes, reasoning)}`.trim()))
   const proofs = proving(undone, reasoning).filter((p) => !ranked.some((r) => r.test === p.test))
   const next = solutionFirst([...ranked, ...proofs], undone)
-  return { next, review: [], complete: next.length === 0 }
+  return { next, review: review(entries, reasoning.trace), refutation: refutationOf(undone, reasoning), complete: next.length === 0 }
 }
 
 const propose = (test: Test, bits: number, because: string): Proposal => ({
@@ -187,4 +188,45 @@ function tells(outcomes: readonly Outcome[], reasoning: Reasoning): string {
     .sort((a, b) => b.mass - a.mass)
   const [first, second] = names
   return first && second ? `It tells ${first.formula} from ${second.formula}${names.length > 2 ? ` and ${names.length - 2} more` : ''}.` : ''
+}
+
+/** Hypotheses besides the likeliest that refutation looks at: those that stood up longest. */
+const RIVALS = 12
+
+/**
+ * The undone test whose outcome, foretold by the likeliest salt, the rivals would hardest give: what is seen instead would refute it. Rivals count alike, whatever is left of their
+ * probability: a claim is tried against what it has beaten, not only against what is still open.
+ */
+function refutationOf(undone: readonly Test[], reasoning: Reasoning): Refutation | null {
+  const order = [...reasoning.posterior.keys()].sort((a, b) => (reasoning.posterior[b] as number) - (reasoning.posterior[a] as number))
+  const claim = reasoning.hypotheses[order[0] ?? -1]
+  if (!claim || (reasoning.posterior[order[0] ?? -1] ?? 0) < 0.5) return null
+  const rivals = order.slice(1, 1 + RIVALS).flatMap((h) => reasoning.hypotheses[h] ?? [])
+  let best: { test: Test; against: string[] } | null = null
+  for (const test of undone) {
+    const steps = stepsOfTest(test.id)
+    const seen = observationsOf(steps, (step) => reasoning.simulations.expect(claim.salt, step.recipe)).filter(
+      ({ observation }) => observation.channel !== 'precipitate.amount',
+    )
+    const against = rivals.filter(({ salt }) => {
+      const ratio = seen.reduce(
+        (product, { step, observation }) => product * likelihoodAt(observation, reasoning.simulations.expect(salt, step.recipe)),
+        1,
+      )
+      const own = seen.reduce(
+        (product, { step, observation }) => product * likelihoodAt(observation, reasoning.simulations.expect(claim.salt, step.recipe)),
+        1,
+      )
+      return ratio < 0.1 * own
+    })
+    if (against.length > (best?.against.length ?? 0)) best = { test, against: against.map((r) => r.salt.id) }
+  }
+  if (!best) return null
+  const named = best.against.slice(0, 3).join(', ')
+  return {
+    claim: claim.salt.id,
+    test: best.test.id,
+    title: best.test.title,
+    because: `If it is not ${claim.salt.id}, this would show it: ${named}${best.against.length > 3 ? ` and ${best.against.length - 3} more` : ''} would answer otherwise.`,
+  }
 }

@@ -21,5 +21,6 @@ export const adviceSchema = z.looseObject({
       severity: z.enum(['note', 'weakens', 'spoils']),
     }),
   ),
+  refutation: z.looseObject({ claim: z.string(), test: z.string(), title: z.string(), because: z.string() }).nullable(),
   complete: z.boolean(),
 })

@@ -22,13 +22,13 @@ export function seenIn(notebook: Pick<Notebook, 'case' | 'entries'>, entry: stri
 }
 
 /** Looks, smells and papers of a test; and every step of work done freely, which is looked at as it goes. */
-function worthALook({ recipe, index, test }: TraceStep): boolean {
+export function worthALook({ recipe, index, test }: TraceStep): boolean {
   const doing = recipe.steps.at(-1)?.do
   const asked = doing === 'look' || doing === 'hold' || doing === 'dip' || doing === 'smell' || doing === 'flame'
   return index >= 0 && (asked || test === null)
 }
 
-const lookAt = (step: TraceStep, { percept, before }: Expectation, jitter: readonly [number, number, number]): SeenLook => ({
+export const lookAt = (step: TraceStep, { percept, before }: Expectation, jitter: readonly [number, number, number]): SeenLook => ({
   ...seenLook(percept, before, step.index, jitter),
   vessel: step.vessel,
 })

@@ -9,6 +9,7 @@ import type { ObservationInput } from './schema'
  */
 export function readAt(line: string, step: Step, dry: boolean): Reading {
   const smelling = step.do === 'smell' ? smellWords(line) : null
+  if (step.do === 'flame') return readShorthand(/\bflame\b/i.test(line) ? line : `flame ${line}`)
   if (smelling) return smelling
   const reading = readShorthand(line)
   if ((step.do === 'dip' || step.do === 'hold') && step.paper) return { ...reading, observations: onPaper(reading.observations, step.paper) }
@@ -20,6 +21,8 @@ export function readAt(line: string, step: Step, dry: boolean): Reading {
 function smellWords(line: string): Reading | null {
   const text = line.trim().toLowerCase()
   if (/^(ammonia|nh3|pungent|ammoniacal|amm)[.! ]*$/.test(text)) return { observations: [{ channel: 'smell', value: 'pungent, ammonia' }], rest: [] }
+  if (/^(vinegar|acetic)[.! ]*$/.test(text)) return { observations: [{ channel: 'smell', value: 'vinegar' }], rest: [] }
+  if (/^(acid|hcl|acrid|choking)[.! ]*$/.test(text)) return { observations: [{ channel: 'smell', value: 'pungent, acid' }], rest: [] }
   if (/^(none|no|nothing|nil|no change|nc)[.! ]*$/.test(text)) return { observations: [{ channel: 'smell', value: 'none' }], rest: [] }
   return null
 }

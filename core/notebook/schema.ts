@@ -48,6 +48,7 @@ export const entrySchema = z.union([
 ])
 export type Entry = Known<z.infer<typeof entrySchema>>
 
+export const HINTS = ['open', 'on request', 'none'] as const
 export const SCHOOL_WORDINGS = ['graded', 'plain'] as const
 export const caseSchema = z.looseObject({
   kind: z.enum(['salt', 'mixture', 'organic']).default('salt'),
@@ -62,6 +63,8 @@ export const caseSchema = z.looseObject({
   maxCations: z.number().int().positive().max(6).optional(),
   maxAnions: z.number().int().positive().max(4).optional(),
   reagents: z.array(z.string()).optional(),
+  /** What the class lets the worker see of standings and proposals. */
+  hints: z.enum(HINTS).default('open'),
   colourVision: z.enum(['usual', 'protan', 'deutan', 'tritan']).default('usual'),
   sample: z.looseObject({ mg: z.number().positive().default(500) }).default({ mg: 500 }),
   drop_mL: z.number().positive().max(0.2).optional(),

@@ -29,6 +29,10 @@ type Kind =
   | 'not'
   | 'certainty'
   | 'arrow'
+  | 'flame'
+  | 'lasts'
+  | 'lime'
+  | 'splint'
   | 'filler'
 interface Meaning {
   readonly is: Kind
@@ -140,6 +144,13 @@ for (const [value, ...spellings] of [
   ['water', 'water', 'h2o', 'aq'],
   ['silver nitrate', 'agno3', 'silver nitrate'],
   ['barium nitrate', 'ba(no3)2', 'barium nitrate'],
+  ['barium chloride', 'bacl2', 'barium chloride'],
+  ['acetic acid', 'acetic acid', 'hoac', 'ch3cooh'],
+  ['potassium iodide', 'ki', 'potassium iodide'],
+  ['lead nitrate', 'pb(no3)2', 'lead nitrate'],
+  ['sodium carbonate', 'na2co3', 'sodium carbonate', 'soda'],
+  ['ammonium carbonate', '(nh4)2co3', 'ammonium carbonate'],
+  ['potassium hexacyanoferrate ii', 'k4fe(cn)6', 'ferrocyanide'],
   ['heating', 'warming', 'heating', 'boiling', 'on warming', 'on heating', 'on boiling', 'when hot', 'heat', 'boil'],
   ['ammonium chloride', 'nh4cl', 'ammonium chloride'],
 ] as const)
@@ -168,6 +179,28 @@ define({ is: 'smell', value: 'none' }, 'no smell', 'odourless', 'odorless', 'no 
 define({ is: 'paper', value: 'red litmus paper' }, 'red litmus', 'red litmus paper', 'rl', 'moist red litmus', 'damp red litmus')
 define({ is: 'paper', value: 'blue litmus paper' }, 'blue litmus', 'blue litmus paper', 'moist blue litmus', 'damp blue litmus')
 define({ is: 'paper', value: 'universal indicator paper' }, 'ui paper', 'universal indicator', 'universal indicator paper', 'ph paper')
+define({ is: 'smell', value: 'vinegar' }, 'vinegar', 'vinegary', 'smells of vinegar', 'smell of vinegar', 'vinegar smell', 'acetic smell')
+define({ is: 'smell', value: 'pungent, acid' }, 'acid fumes', 'choking acid', 'pungent acid', 'acrid')
+define({ is: 'smell', value: 'choking, burning sulfur' }, 'burning sulfur', 'burning sulphur', 'smells of burning sulfur')
+define({ is: 'smell', value: 'pungent, nitrous' }, 'nitrous fumes', 'nitrous')
+define({ is: 'flame' }, 'flame', 'flm', 'flame test')
+define({ is: 'lasts', value: 'flash' }, 'flash', 'flashes', 'flashing')
+define({ is: 'lasts', value: 'brief' }, 'brief', 'briefly', 'short', 'fleeting', 'transient')
+define({ is: 'lasts', value: 'steady' }, 'steady', 'lasting', 'persistent')
+define({ is: 'lime' }, 'lime water', 'limewater', 'lw', 'lime')
+define({ is: 'splint', value: 'goes-out' }, 'splint out', 'splint goes out', 'puts out splint', 'extinguished', 'splint extinguished', 'goes out')
+define({ is: 'splint', value: 'relights' }, 'splint relights', 'relights')
+define({ is: 'splint', value: 'pops' }, 'pops', 'pop', 'squeaky pop')
+define({ is: 'splint', value: 'burns-on' }, 'splint burns on', 'burns on', 'splint burns')
+define({ is: 'paper', value: 'starch iodide paper' }, 'starch iodide', 'starch iodide paper', 'starch-iodide', 'ski paper', 'ki starch')
+define({ is: 'paper', value: 'acid dichromate paper' }, 'dichromate paper', 'acid dichromate paper')
+define({ is: 'paper', value: 'lead acetate paper' }, 'lead acetate paper', 'pbac paper')
+define({ is: 'gas', value: 'CO2' }, 'co2', 'carbon dioxide')
+define({ is: 'gas', value: 'NO2' }, 'no2', 'nitrogen dioxide')
+define({ is: 'colour', value: 'violet' }, 'lilac', 'crimson violet')
+define({ is: 'colour', value: 'yellow' }, 'golden yellow', 'golden')
+define({ is: 'colour', value: 'orange' }, 'orange red', 'orange-red')
+define({ is: 'colour', value: 'brown' }, 'red brown', 'red-brown', 'reddish brown', 'reddish-brown', 'rusty')
 define({ is: 'heat', value: 'warm' }, 'gets warm', 'warms', 'becomes warm', 'tube warm')
 define({ is: 'heat', value: 'hot' }, 'gets hot', 'becomes hot', 'tube hot')
 define({ is: 'form', value: 'crystals' }, 'crystals', 'xtals')
@@ -327,6 +360,20 @@ function readClause(list: readonly Token[]): Reading {
     readPaper(paper.value, all('colour'), has('nothing') || denied, say)
     return { observations, rest }
   }
+  if (has('flame')) {
+    const seen = all('colour').at(-1)?.value ?? (has('nothing') || denied ? 'colourless' : undefined)
+    if (seen !== undefined) say('flame.colour', seen, false, all('shade').at(-1)?.value)
+    for (const lasts of all('lasts')) say('flame.lasts', lasts.value)
+    return observations.length > 0 ? { observations, rest } : { observations, rest: list.map((t) => t.text) }
+  }
+  if (has('lime')) {
+    const milky = all('clarity').some((c) => c.value === 'cloudy') || all('colour').some((c) => c.value === 'white')
+    if (has('nothing') || denied || milky || has('clarity')) {
+      say('lime-water', milky && !denied ? 'milky' : 'clear')
+      return { observations, rest }
+    }
+  }
+  for (const splint of all('splint')) say('splint', splint.value, denied)
   if (has('nothing')) say('change', 'no')
   for (const smell of all('smell')) say('smell', smell.value, denied && smell.value !== 'none')
   const dissolves = all('dissolves')[0]

@@ -80,6 +80,11 @@ function body(channel: string, value: string, negated: boolean, degree: string |
   if (channel === 'precipitate.dissolves') return DISSOLVES[negated ? (value === 'yes' ? 'no' : 'yes') : value] ?? value
   const word = `${negated ? 'not ' : ''}${degree ? `${degree} ` : ''}${value}`
   if (channel.startsWith('paper.')) return `${channel.slice('paper.'.length)}: ${word}`
+  if (channel === 'flame.colour') return value === 'colourless' ? 'flame not coloured' : `flame ${word}`
+  if (channel === 'flame.lasts') return { flash: 'a flash', brief: 'brief', steady: 'steady' }[value] ?? word
+  if (channel === 'lime-water') return `lime water ${word}`
+  if (channel === 'splint') return `splint ${value.replaceAll('-', ' ')}`
+  if (channel === 'gas.colour') return `gas ${word}`
   if (channel === 'smell') return value === 'none' ? 'no smell' : `smell: ${word}`
   const [what] = channel.split('.')
   if (what === 'solution') return `liquid ${word}`

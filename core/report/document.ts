@@ -43,8 +43,11 @@ const EQUATIONS_FROM = 0.5
  * The notebook as a report.
  * @throws NotebookError for a test that is not in the catalogue
  */
-export function documentOf(notebook: Pick<Notebook, 'case' | 'entries'>, title: string): ReportDocument {
-  const reasoning = reason(notebook)
+export const documentOf = (notebook: Pick<Notebook, 'case' | 'entries'>, title: string): ReportDocument =>
+  documentFrom(reason(notebook), notebook, title)
+
+/** The same, from a deduction already made. */
+export function documentFrom(reasoning: Reasoning, notebook: Pick<Notebook, 'case' | 'entries'>, title: string): ReportDocument {
   const entries = asAmended(notebook)
   const rows = rowsOf(entries, reasoning)
   return {

@@ -1,2 +1,4 @@
+export * from './csv'
 export * from './document'
+export * from './html'
 export * from './markdown'

@@ -13,11 +13,11 @@ let failed = 0
 let passedOver = 0
 const began = performance.now()
 /** Gas that leaves on the way is an order that does matter: such racks are passed over. */
-let lost = false
+const racks = { lost: false }
 const work = (start: Bench, steps: readonly StepInput[]): Bench =>
   steps.reduce((bench, s) => {
     const done = perform(bench, stepSchema.parse(s))
-    if (done.event.escaped.length > 0) lost = true
+    if (done.event.escaped.length > 0) racks.lost = true
     return done.bench
   }, start)
 for (let k = 0; k < count; k++) {
@@ -31,12 +31,12 @@ for (let k = 0; k < count; k++) {
     reagent: pick(REAGENTS),
     drops: 1 + Math.floor(20 * random()),
   }))
-  lost = false
+  racks.lost = false
   try {
     const one = work(start, additions).vessels.get('A')?.contents
     const other = work(start, [...additions].reverse()).vessels.get('A')?.contents
     if (!one || !other) throw new Error('an empty tube')
-    if (lost) {
+    if (racks.lost) {
       passedOver++
       continue
     }

@@ -1,4 +1,4 @@
-import { caseSchema, doTest, entrySchema, findSalt, reason, Simulations, type Case, type Entry, type Salt } from '@foxing/core'
+import { caseSchema, doTest, entrySchema, findSalt, reason, Simulations, type Case, type Entry, type Observation, type Salt } from '@foxing/core'
 import { createHash } from 'node:crypto'
 import pg from 'pg'
 import { Database, type Who } from './database'
@@ -15,10 +15,14 @@ function idOf(name: string): string {
   return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`
 }
 
-export const DEMO: Who = { institution: idOf('Sallowfield'), person: idOf('Odile') }
+const INSTITUTION = idOf('Sallowfield')
+const STUDENTS = ['Odile Marchbank', 'Teodor Lisle', 'Wren Abara'] as const
+type Student = (typeof STUDENTS)[number]
+const whoIs = (student: Student): Who => ({ institution: INSTITUTION, person: idOf(student === 'Odile Marchbank' ? 'Odile' : student) })
 const DEVICE = idOf('device')
 
 interface DemoJar {
+  readonly owner: Student
   readonly code: string
   readonly title: string
   readonly kind: 'real' | 'simulated'
@@ -27,20 +31,33 @@ interface DemoJar {
   readonly conclude?: string
   readonly notes?: readonly string[]
   readonly confirmations: number
+  readonly hints?: Case['hints']
+  /** A look that was written down wrongly: what was written in the place of what there was. */
+  readonly slip?: { readonly test: string; readonly step: number; readonly wrote: readonly Partial<Observation>[] }
 }
 
 const JARS: readonly DemoJar[] = [
   {
+    owner: 'Odile Marchbank',
     code: 'F-07',
     title: 'mordant shelf, cork stopper, label eaten away',
     kind: 'real',
     salt: '(NH4)2Cu(SO4)2.6H2O',
-    tests: ['appearance', 'solubility-in-water', 'ammonia-to-excess', 'ammonium-by-alkali'],
+    tests: ['appearance', 'solubility-in-water', 'ammonia-to-excess', 'ammonium-by-alkali', 'flame-on-wire'],
     notes: ['Half a jar. Keep a third back for the spring class.'],
-    confirmations: 1,
+    confirmations: 2,
   },
-  { code: 'M-12', title: 'from the sizing room, unlabelled', kind: 'simulated', salt: 'NH4Al(SO4)2.12H2O', tests: [], confirmations: 2 },
   {
+    owner: 'Odile Marchbank',
+    code: 'M-12',
+    title: 'from the sizing room, unlabelled',
+    kind: 'simulated',
+    salt: 'NH4Al(SO4)2.12H2O',
+    tests: [],
+    confirmations: 2,
+  },
+  {
+    owner: 'Odile Marchbank',
     code: 'B-03',
     title: 'brown glass, “for marking cloth”',
     kind: 'real',
@@ -53,11 +70,100 @@ const JARS: readonly DemoJar[] = [
       'barium-nitrate',
       'dilute-hydrochloric-acid',
       'ammonia-to-excess',
-      'ammonium-by-alkali',
-      'dilute-sulfuric-acid',
+      'concentrated-sulfuric-acid-and-copper',
+      'potassium-iodide-to-excess',
     ],
     conclude: 'AgNO3',
     confirmations: 2,
+  },
+  {
+    owner: 'Odile Marchbank',
+    code: 'W-21',
+    title: 'white cake from the sizing tub; something does not add up',
+    kind: 'real',
+    salt: 'KAl(SO4)2.12H2O',
+    tests: [
+      'appearance',
+      'solubility-in-water',
+      'ammonium-chloride-and-ammonia',
+      'barium-nitrate',
+      'silver-nitrate',
+      'aluminate-and-ammonium-chloride',
+      'dilute-acid-on-solid',
+    ],
+    slip: {
+      test: 'silver-nitrate',
+      step: 3,
+      wrote: [
+        { channel: 'precipitate.colour', value: 'white' },
+        { channel: 'precipitate.habit', value: 'curdy' },
+      ],
+    },
+    confirmations: 2,
+  },
+  {
+    owner: 'Odile Marchbank',
+    code: 'G-05',
+    title: 'pigment drawer, heavy white powder',
+    kind: 'simulated',
+    salt: 'BaSO4',
+    tests: ['appearance', 'solubility-in-water'],
+    confirmations: 1,
+  },
+  {
+    owner: 'Odile Marchbank',
+    code: 'L-18',
+    title: 'lead glass jar; hints on request',
+    kind: 'simulated',
+    salt: 'Pb(CH3COO)2.3H2O',
+    tests: [],
+    confirmations: 2,
+    hints: 'on request',
+  },
+  {
+    owner: 'Odile Marchbank',
+    code: 'C-02',
+    title: 'bleach cupboard, for the spring test; no hints',
+    kind: 'simulated',
+    salt: 'KI',
+    tests: [],
+    confirmations: 2,
+    hints: 'none',
+  },
+  {
+    owner: 'Teodor Lisle',
+    code: 'I-09',
+    title: 'iron-gall ink shelf, violet crystals',
+    kind: 'real',
+    salt: 'NH4Fe(SO4)2.12H2O',
+    tests: ['appearance', 'solubility-in-water', 'sodium-hydroxide-to-excess', 'hexacyanoferrate-ii'],
+    confirmations: 2,
+  },
+  {
+    owner: 'Teodor Lisle',
+    code: 'M-13',
+    title: 'from the sizing room, second jar',
+    kind: 'simulated',
+    salt: 'Al2(SO4)3.18H2O',
+    tests: [],
+    confirmations: 2,
+  },
+  {
+    owner: 'Wren Abara',
+    code: 'D-30',
+    title: 'deacidifying bench, chalky powder',
+    kind: 'real',
+    salt: 'Mg5(CO3)4(OH)2.4H2O',
+    tests: [
+      'appearance',
+      'dilute-acid-on-solid',
+      'solubility-in-water',
+      'solubility-in-nitric-acid',
+      'acid-solution-alkali',
+      'acid-solution-carbonate',
+    ],
+    conclude: 'Mg5(CO3)4(OH)2.4H2O',
+    confirmations: 1,
   },
 ]
 
@@ -65,10 +171,16 @@ const BEGAN = Date.parse('2026-10-12T09:00:00Z')
 
 /** The entries of a notebook in which each test was done in turn and everything seen was written down. */
 function entriesFor(jar: DemoJar, salt: Salt, settings: Case): Entry[] {
-  const worker = { salt, simulations: new Simulations(settings.sample.mg) }
+  const simulations = new Simulations(settings.sample.mg)
   const at = (n: number): string => new Date(BEGAN + n * 60_000).toISOString()
   const entries: Entry[] = []
-  for (const test of jar.tests) entries.push(...doTest(entries, test, worker, `${jar.code} `, at))
+  for (const test of jar.tests) {
+    const slip = jar.slip?.test === test ? jar.slip : undefined
+    const writes = (o: Observation): Observation | null => (slip?.step === o.step ? null : o)
+    entries.push(...doTest(entries, test, { salt, simulations, writes }, `${jar.code} `, at))
+    for (const wrong of slip?.wrote ?? [])
+      entries.push(entrySchema.parse({ id: `${jar.code} ${entries.length}`, at: at(entries.length), saw: { step: slip?.step, ...wrong } }))
+  }
   const write = (body: Record<string, unknown>): void =>
     void entries.push(entrySchema.parse({ id: `${jar.code} ${entries.length}`, at: at(entries.length), ...body }))
   for (const note of jar.notes ?? []) write({ note })
@@ -86,25 +198,27 @@ async function load(url: string): Promise<void> {
   const owner = new pg.Client({ connectionString: url })
   await owner.connect()
   await owner.query('insert into institution (id, name) values ($1, $2) on conflict do nothing', [
-    DEMO.institution,
+    INSTITUTION,
     'Sallowfield School of Paper Conservation',
   ])
-  await owner.query("insert into person (institution_id, id, name, role) values ($1, $2, $3, 'student') on conflict do nothing", [
-    DEMO.institution,
-    DEMO.person,
-    'Odile Marchbank',
-  ])
+  for (const student of STUDENTS)
+    await owner.query("insert into person (institution_id, id, name, role) values ($1, $2, $3, 'student') on conflict do nothing", [
+      INSTITUTION,
+      whoIs(student).person,
+      student,
+    ])
   await owner.end()
   const database = new Database(url, () => undefined)
   for (const jar of JARS) {
     const salt = findSalt(jar.salt)
     if (!salt) throw new Error(`${jar.salt} is not a bench salt`)
-    const settings = caseSchema.parse({ kind: 'salt', school: { confirmations: jar.confirmations } })
+    const settings = caseSchema.parse({ kind: 'salt', school: { confirmations: jar.confirmations }, hints: jar.hints ?? 'open' })
     const id = idOf(`jar ${jar.code}`)
     const entries = entriesFor(jar, salt, settings)
-    await database.as(DEMO, async (client) => {
-      await openJar(client, DEMO, { id, code: jar.code, title: jar.title, kind: jar.kind, case: settings }, 7, jar.salt)
-      if (entries.length > 0) await addEntries(client, DEMO.institution, id, DEVICE, entries)
+    const who = whoIs(jar.owner)
+    await database.as(who, async (client) => {
+      await openJar(client, who, { id, code: jar.code, title: jar.title, kind: jar.kind, case: settings }, 7, jar.salt)
+      if (entries.length > 0) await addEntries(client, INSTITUTION, id, DEVICE, entries)
     })
   }
   await database.close()
@@ -113,4 +227,6 @@ async function load(url: string): Promise<void> {
 const url = process.env['DATABASE_URL']
 if (!url) throw new Error('DATABASE_URL is needed')
 await load(url)
-process.stdout.write(`FOXING_PERSON=${DEMO.institution}/${DEMO.person}\n`)
+// The demo serves one student at a time; another is chosen by name.
+const served = STUDENTS.find((s) => s.toLowerCase().startsWith((process.env['FOXING_DEMO_STUDENT'] ?? 'odile').toLowerCase())) ?? STUDENTS[0]
+process.stdout.write(`FOXING_PERSON=${INSTITUTION}/${whoIs(served).person}\n`)

@@ -4,6 +4,7 @@ import { Frame } from './ui/Frame'
 import { Shelf } from './views/shelf/Shelf'
 
 const Bench = lazy(() => import('./views/bench/Bench').then((m) => ({ default: m.Bench })))
+const Reference = lazy(() => import('./views/reference/Reference').then((m) => ({ default: m.Reference })))
 const Report = lazy(() => import('./views/report/Report').then((m) => ({ default: m.Report })))
 
 export function App() {
@@ -14,6 +15,8 @@ export function App() {
           <Route path="/" element={<Shelf />} />
           <Route path="/jar/:id" element={<Bench />} />
           <Route path="/jar/:id/report" element={<Report />} />
+          <Route path="/reference" element={<Reference />} />
+          <Route path="/reference/:kind/:id" element={<Reference />} />
           <Route path="*" element={<Lost />} />
         </Routes>
       </Suspense>

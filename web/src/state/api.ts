@@ -58,7 +58,8 @@ export type Me = z.infer<typeof meSchema>
 export const api = {
   me: () => call(meSchema, '/me'),
   jars: async () => (await call(z.object({ jars: z.array(summarySchema) }), '/jars')).jars,
-  openJar: (jar: { id: string; code: string; title: string; kind: 'real' | 'simulated' }) => call(z.object({ id: z.string() }), '/jars', jar),
+  openJar: (jar: { id: string; code: string; title: string; kind: 'real' | 'simulated'; case: { hints: Case['hints'] } }) =>
+    call(z.object({ id: z.string() }), '/jars', jar),
   jar: (id: string): Promise<{ jar: Jar; entries: Entry[] }> => call(z.object({ jar: jarSchema, entries: z.array(entrySchema) }), `/jars/${id}`),
   addEntries: async (id: string, device: string, entries: readonly Entry[]) =>
     (await call(z.object({ acknowledged: z.array(z.string()) }), `/jars/${id}/entries`, { device, entries })).acknowledged,

@@ -50,6 +50,17 @@ export function Tube({ picture, size = 64 }: { readonly picture: Picture; readon
           <rect x={13} y={8} width={14} height={36} fill={picture.paper.from} />
           <rect x={13} y={44} width={14} height={28} fill={picture.paper.to} />
         </g>
+      ) : picture.flame !== null ? (
+        <>
+          <rect x={0} y={0} width={40} height={80} rx={2} fill="#1c1c1c" />
+          <path
+            d="M20 8C28 26 31 38 27 52c-2 7-12 7-14 0C9 38 12 26 20 8z"
+            fill={picture.flame === '#ffffff' ? '#31506e' : picture.flame}
+            opacity={0.9}
+          />
+          <path d="M20 30c4 9 5 15 3 21-1 3-5 3-6 0-2-6-1-12 3-21z" fill="#5b86b8" opacity={0.75} />
+          <path d="M14 60h12v18H14z" fill="#8d8d8a" />
+        </>
       ) : picture.dry !== null ? (
         <path d="M5 66c4 -3 7 -14 15 -15s12 12 15 15z" fill={picture.dry} stroke="#0007" strokeWidth={0.8} />
       ) : (

@@ -6,6 +6,7 @@ export interface Picture {
   readonly solid: { readonly colour: string; readonly habit: string; readonly amount: string; readonly settled: boolean } | null
   readonly paper: { readonly from: string; readonly to: string } | null
   readonly dry: string | null
+  readonly flame: string | null
   /** The same in words, for those who do not see it. */
   readonly says: string
 }
@@ -22,6 +23,7 @@ export function pictureOfLook(look: SeenLook): Picture {
     },
     paper: paper ? { from: paper.from.drawn, to: paper.to.drawn } : null,
     dry: look.appearance?.colour.drawn ?? null,
+    flame: look.flame?.colour.drawn ?? null,
     says: wordsOf(look),
   }
 }
@@ -32,6 +34,9 @@ export function wordsOf(look: SeenLook): string {
   for (const { paper, from, to } of look.papers)
     words.push(from.family === to.family ? `${paper} stays ${to.family}` : `${paper} turns from ${from.family} to ${to.family}`)
   if (look.papers.length > 0) return words.join('; ')
+  if (look.flame)
+    return look.flame.colour.family === 'colourless' ? 'the flame is not coloured' : `${look.flame.colour.name} flame, ${look.flame.lasts}`
+  if (look.splint) return `the splint ${look.splint.replaceAll('-', ' ')}`
   if (look.smell) return look.smell === 'none' ? 'no smell' : `smell: ${look.smell}`
   if (look.appearance) return `${look.appearance.colour.name} ${look.appearance.form}`
   if (look.precipitate) {
@@ -60,26 +65,32 @@ export function pictureOfObservations(observations: readonly Observation[], says
   if (paper) {
     const own = paper.channel.includes('red') ? '#c8484c' : paper.channel.includes('blue') ? '#4a7ac4' : '#f8f8f6'
     const to = paper.value === 'red' ? '#c8484c' : paper.value === 'blue' ? '#4a7ac4' : hexOf(paper.value)
-    return { liquid: null, solid: null, dry: null, paper: { from: own, to }, says }
+    return { liquid: null, solid: null, dry: null, flame: null, paper: { from: own, to }, says }
   }
+  const flame = find('flame.colour')
+  if (flame) return { liquid: null, solid: null, paper: null, dry: null, flame: hexOf(flame.value), says }
   const dry = find('appearance.colour')
-  if (dry) return { liquid: null, solid: null, paper: null, dry: hexOf(dry.value, dry.degree), says }
+  if (dry) return { liquid: null, solid: null, paper: null, dry: hexOf(dry.value, dry.degree), flame: null, says }
   const liquid = find('solution.colour')
   const colour = find('precipitate.colour')
   const solid = find('precipitate.present') ?? colour
-  if (!liquid && !solid && !observations.some((o) => o.channel.startsWith('precipitate') || o.channel === 'change')) return null
+  if (!liquid && !solid && !observations.some((o) => o.channel.startsWith('precipitate') || o.channel === 'change' || o.channel === 'lime-water'))
+    return null
+  const milky = find('lime-water')?.value.startsWith('milky') === true
   return {
     liquid: liquid ? hexOf(liquid.value, liquid.degree) : '#ffffff',
-    solid: solid
-      ? {
-          colour: colour ? hexOf(colour.value, colour.degree) : '#f4f4f2',
-          habit: find('precipitate.habit')?.value ?? 'powdery',
-          amount: find('precipitate.amount')?.value ?? 'moderate',
-          settled: true,
-        }
-      : null,
+    solid:
+      solid || milky
+        ? {
+            colour: colour ? hexOf(colour.value, colour.degree) : '#f4f4f2',
+            habit: find('precipitate.habit')?.value ?? 'powdery',
+            amount: find('precipitate.amount')?.value ?? 'moderate',
+            settled: !milky,
+          }
+        : null,
     paper: null,
     dry: null,
+    flame: null,
     says,
   }
 }

@@ -1,5 +1,21 @@
-import { adviseFrom, reason, type Advice, type Case, type Conflict, type Entry, type Standing } from '@foxing/core'
-import { inferencesOf } from '@foxing/core/report'
+import {
+  adviseFrom,
+  constantsOf,
+  ionInTests,
+  outcomesOfTest,
+  reason,
+  useForReference,
+  usePercepts,
+  type Advice,
+  type Case,
+  type Conflict,
+  type Entry,
+  type Outcome,
+  type PerceptPack,
+  type Refutation,
+  type Standing,
+} from '@foxing/core'
+import { documentFrom, inferencesOf, type ReportDocument } from '@foxing/core/report'
 import { expose } from 'comlink'
 
 /** What the bench shows of a notebook: standings with reasons, what to do next, and the inference each test has earned. */
@@ -8,12 +24,29 @@ export interface Thought {
   readonly formulae: readonly { readonly formula: string; readonly probability: number }[]
   readonly conflicts: readonly Conflict[]
   readonly advice: Advice
+  readonly refutation: Refutation | null
   /** Inference by `did` entry. */
   readonly inferences: Readonly<Record<string, readonly string[]>>
 }
 
+interface Asked {
+  readonly case: Case
+  readonly entries: Entry[]
+}
+
+/** Percepts worked out when the app was built. Without them everything is simulated here: slower, but the same. */
+const ready: Promise<void> = fetch('/percepts.json')
+  .then(async (response) => {
+    // The file is this very program's own, and one of another model is refused by its mark.
+    if (!response.ok) return
+    const pack = (await response.json()) as PerceptPack
+    if (usePercepts(pack)) useForReference(pack)
+  })
+  .catch(() => undefined)
+
 const worker = {
-  think(notebook: { case: Case; entries: Entry[] }): Thought {
+  async think(notebook: Asked): Promise<Thought> {
+    await ready
     const reasoning = reason(notebook)
     const { standings, formulae, conflicts, trace } = reasoning
     const earned = new Map<string, Set<string>>()
@@ -22,7 +55,23 @@ const worker = {
       if (did !== undefined) earned.set(did, (earned.get(did) ?? new Set()).add(entry))
     }
     const inferences = Object.fromEntries([...earned].map(([did, saws]) => [did, inferencesOf(saws, reasoning).slice(0, 3)]))
-    return { standings, formulae: formulae.slice(0, 8), conflicts, advice: adviseFrom(reasoning), inferences }
+    const advice = adviseFrom(reasoning, notebook)
+    return { standings, formulae: formulae.slice(0, 8), conflicts, advice, refutation: advice.refutation, inferences }
+  },
+  /** Everything the model says of an ion: what it shows, and the constants behind it. */
+  async ion(ion: string): Promise<{ shown: ReturnType<typeof ionInTests>; constants: ReturnType<typeof constantsOf> }> {
+    await ready
+    return { shown: ionInTests(ion), constants: constantsOf(ion) }
+  },
+  /** Every way a test comes out among the bench salts. */
+  async test(test: string): Promise<Outcome[]> {
+    await ready
+    return outcomesOfTest(test)
+  },
+  /** The notebook as a report's document; the shape is given out by whoever asked. */
+  async report(notebook: Asked, title: string): Promise<ReportDocument> {
+    await ready
+    return documentFrom(reason(notebook), notebook, title)
   },
 }
 export type ReasoningWorker = typeof worker

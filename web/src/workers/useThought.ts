@@ -1,28 +1,45 @@
 import type { Case, Entry } from '@foxing/core'
+import type { ReportDocument } from '@foxing/core/report'
 import { wrap, type Remote } from 'comlink'
 import { useEffect, useState } from 'react'
 import type { ReasoningWorker, Thought } from './reasoning.worker'
 
 let remote: Remote<ReasoningWorker> | undefined
-const reasoner = (): Remote<ReasoningWorker> =>
+/** The one worker that reasons, started when it is first asked. */
+export const reasoner = (): Remote<ReasoningWorker> =>
   (remote ??= wrap<ReasoningWorker>(new Worker(new URL('./reasoning.worker.ts', import.meta.url), { type: 'module' })))
 
-/**
- * The worker's view of a notebook. While it thinks about a newer version the last answer stays; answers to older versions are dropped.
- */
-export function useThought(notebookCase: Case | undefined, entries: readonly Entry[]): { thought: Thought | null; thinking: boolean } {
-  const [answer, setAnswer] = useState<{ thought: Thought; of: readonly Entry[] } | null>(null)
+/** An answer of the worker to a question; while it works on a newer one the last answer stays, and answers to older ones are dropped. */
+function useAnswer<T>(of: unknown, ask: (() => Promise<T>) | null): { answer: T | null; working: boolean } {
+  const [answer, setAnswer] = useState<{ given: T; of: unknown } | null>(null)
   useEffect(() => {
-    if (!notebookCase) return
     let stale = false
-    void reasoner()
-      .think({ case: notebookCase, entries: [...entries] })
-      .then((thought) => {
-        if (!stale) setAnswer({ thought, of: entries })
-      })
+    void ask?.().then((given) => {
+      if (!stale) setAnswer({ given, of })
+    })
     return () => {
       stale = true
     }
-  }, [notebookCase, entries])
-  return { thought: answer?.thought ?? null, thinking: answer?.of !== entries }
+    // The question is what `of` says it is; the function that asks it is made anew at every rendering.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [of])
+  return { answer: answer?.given ?? null, working: answer?.of !== of }
 }
+
+/** The worker's view of a notebook. */
+export function useThought(notebookCase: Case | undefined, entries: readonly Entry[]): { thought: Thought | null; thinking: boolean } {
+  const { answer, working } = useAnswer(
+    notebookCase ? entries : undefined,
+    notebookCase ? () => reasoner().think({ case: notebookCase, entries: [...entries] }) : null,
+  )
+  return { thought: answer, thinking: working }
+}
+
+/** The notebook as a report's document. */
+export const useReport = (notebookCase: Case | undefined, entries: readonly Entry[], title: string): ReportDocument | null =>
+  useAnswer(notebookCase ? entries : undefined, notebookCase ? () => reasoner().report({ case: notebookCase, entries: [...entries] }, title) : null)
+    .answer
+
+/** A question about the chemistry itself, told apart by `key`. */
+export const useReference = <T>(key: string, ask: (worker: Remote<ReasoningWorker>) => Promise<T>): T | null =>
+  useAnswer(key, () => ask(reasoner())).answer

@@ -60,7 +60,7 @@ export function Bench() {
   const asSeen = (): void => {
     if (shown)
       save(
-        observationsFromLook(shown).map((o) => observationSchema.parse(o)),
+        observationsFromLook(shown, look?.prompt).map((o) => observationSchema.parse(o)),
         [],
       )
   }
@@ -75,6 +75,11 @@ export function Bench() {
     const citing = [...new Set(ions.flatMap((s) => s.evidence.filter((e) => e.weight >= 0.3).map((e) => e.entry)))]
     void write([{ concluded: { species, claim, citing } }])
   }
+  // Each hint asked for is a line of the notebook, so that it is counted wherever the notebook goes; it holds until the next line of work.
+  const asked = entries.filter((e) => 'note' in e && e.note.startsWith(HINT)).length
+  const lastLine = entries.findLast((e) => 'did' in e || ('note' in e && e.note.startsWith(HINT)))
+  const hinted = jar?.case.hints === 'open' || (jar?.case.hints === 'on request' && lastLine !== undefined && 'note' in lastLine)
+  const ask = (): void => void write([{ note: `${HINT} ${asked + 1}` }])
   const idle = openRow === null && !thinking && thought !== null
   const complete = thought?.advice.complete === true
   useJumps()
@@ -145,7 +150,15 @@ export function Bench() {
                   onClose={() => setClosed(new Set([...closed, row.id]))}
                 />
               ) : (
-                <Row key={row.id} row={row} number={i + 1} seen={seen.get(row.id)} inference={thought?.inferences[row.id] ?? []} unsaved={unsaved} />
+                <Row
+                  key={row.id}
+                  row={row}
+                  number={i + 1}
+                  seen={seen.get(row.id)}
+                  inference={hinted ? (thought?.inferences[row.id] ?? []) : []}
+                  findings={hinted ? (thought?.advice.review.filter((f) => f.entry === row.id) ?? []) : []}
+                  unsaved={unsaved}
+                />
               ),
             )}
           </ol>
@@ -159,15 +172,25 @@ export function Bench() {
           ))}
           {jar.kind === 'simulated' && concluded.length > 0 && <Answer jar={id} count={concluded.length} saved={unsaved.size === 0} />}
           {openRow === null && concluded.length === 0 && (
-            <Pencil proposals={thought?.advice.next ?? []} complete={complete} done={done} focus={idle && !complete} onBegin={begin} />
+            <Pencil
+              proposals={hinted ? (thought?.advice.next ?? []) : []}
+              complete={hinted && complete}
+              done={done}
+              focus={idle && !complete}
+              onBegin={begin}
+            />
           )}
           {openRow === null && rows.length > 0 && concluded.length === 0 && (
-            <Conclude suggested={complete ? thought.formulae[0]?.formula : undefined} focus={idle && complete} onConclude={conclude} />
+            <Conclude suggested={hinted && complete ? thought.formulae[0]?.formula : undefined} focus={idle && complete} onConclude={conclude} />
           )}
           {rows.length === 0 && <Safety />}
           <Bottom on={`${rows.length} ${lookAt} ${String(idle)} ${concluded.length}`} />
         </main>
-        <Contention thought={thought} thinking={thinking} where={where} />
+        {hinted ? (
+          <Contention thought={thought} thinking={thinking} where={where} />
+        ) : (
+          <NoHints asking={jar.case.hints === 'on request'} asked={asked} onAsk={ask} />
+        )}
       </div>
       <WritingLine
         prompt={openRow && look ? { tube: openRow.vessel || '·', look: look.prompt } : null}
@@ -179,6 +202,29 @@ export function Bench() {
         onAsSeen={asSeen}
       />
     </Frame>
+  )
+}
+
+/** How a line begins that says a hint was asked for. */
+const HINT = 'hint asked for, no.'
+
+/** What stands in the place of the standings where the class shows none, or only on request. */
+function NoHints({ asking, asked, onAsk }: { readonly asking: boolean; readonly asked: number; readonly onAsk: () => void }) {
+  return (
+    <aside aria-label="in contention" className="w-72 shrink-0 border-l border-rule px-5 py-5">
+      <h2 className="text-sm text-faint">in contention</h2>
+      <p className="mt-2 leading-snug">
+        {asking
+          ? 'In this case standings and proposals are shown on request, and each request is counted in the notebook.'
+          : 'In this case standings and proposals are hidden.'}
+      </p>
+      {asking && (
+        <button type="button" className="pressable mt-3 border border-russet px-4" onClick={onAsk}>
+          Ask for a hint
+        </button>
+      )}
+      {asked > 0 && <p className="mt-2 font-mono text-sm text-faint">{asked} asked so far</p>}
+    </aside>
   )
 }
 

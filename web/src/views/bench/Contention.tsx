@@ -49,6 +49,14 @@ export function Contention({
           ))}
       </ul>
       {shown && <Why standing={shown} where={where} />}
+      {thought.refutation && (
+        <section className="mt-5 px-1">
+          <h3 className="text-sm text-faint">to prove it wrong</h3>
+          <p className="leading-snug">
+            <strong>{thought.refutation.title}.</strong> <Chemistry>{thought.refutation.because}</Chemistry>
+          </p>
+        </section>
+      )}
       {thought.conflicts.length > 0 && (
         <section className="mt-5 border-l-4 border-ink pl-3" role="alert">
           <h3 className="font-semibold">Does not fit</h3>

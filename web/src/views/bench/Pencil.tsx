@@ -51,6 +51,12 @@ export function Pencil({ proposals, complete, done, focus, onBegin }: Props) {
           <OtherTests done={done} onBegin={onBegin} />
         </div>
       )}
+      {!chosen && !complete && (
+        <div className="ml-8 flex items-center gap-4">
+          <p className="pencil flex-1">Choose the next test yourself.</p>
+          <OtherTests done={done} onBegin={onBegin} />
+        </div>
+      )}
       {complete && (
         <div className="ml-8 flex items-center gap-4">
           <p className="pencil flex-1">No test of this scope would tell more. Write your conclusion below.</p>

@@ -1,4 +1,4 @@
-import { sayObservation, STOCK, type Seen } from '@foxing/core'
+import { sayObservation, STOCK, type Finding, type Seen } from '@foxing/core'
 import type { Look, PageRow } from '../../state/page'
 import { Chemistry } from '../../ui/Formula'
 import { pictureOfLook, pictureOfObservations, wordsOf, type Picture } from '../../ui/pictures'
@@ -9,6 +9,8 @@ interface Props {
   readonly number: number
   readonly seen: Seen | undefined
   readonly inference: readonly string[]
+  /** What was done here that weakens the evidence. */
+  readonly findings: readonly Finding[]
   readonly unsaved: ReadonlySet<string>
 }
 
@@ -23,7 +25,7 @@ export function pictureAt(look: Look, seen: Seen | undefined): Picture | null {
 }
 
 /** A test that is done: one line of the three columns. */
-export function Row({ row, number, seen, inference, unsaved }: Props) {
+export function Row({ row, number, seen, inference, findings, unsaved }: Props) {
   const pictures = row.looks.flatMap((look) => {
     const picture = pictureAt(look, seen)
     return picture ? [{ key: look.step, picture }] : []
@@ -68,6 +70,11 @@ export function Row({ row, number, seen, inference, unsaved }: Props) {
           </p>
         ))}
       </div>
+      {findings.map((f) => (
+        <p key={f.finding} className="col-span-3 mt-2 ml-8 max-w-[72ch] border-l-4 border-ink pl-3 leading-snug">
+          <strong>{{ note: 'Note', weakens: 'Weakens this', spoils: 'Spoils this' }[f.severity]}.</strong> {f.effect} <em>Way back: {f.wayBack}</em>
+        </p>
+      ))}
     </li>
   )
 }

@@ -1,7 +1,8 @@
 import { notebookSchema } from '@foxing/core'
-import { documentOf, toMarkdown } from '@foxing/core/report'
+import { toCsv, toHtml, toMarkdown } from '@foxing/core/report'
 import { Download } from 'lucide-react'
 import { useEffect, useMemo } from 'react'
+import { useReport } from '../../workers/useThought'
 import { Link, useParams } from 'react-router'
 import { useNotebook } from '../../state/notebook'
 import { Chemistry, Formula } from '../../ui/Formula'
@@ -21,13 +22,12 @@ export function Report() {
   const { id = '' } = useParams()
   const { jar, entries, problem, open } = useNotebook()
   useEffect(() => void open(id), [id, open])
-  const made = useMemo(() => {
-    if (!jar) return null
-    const notebook = notebookSchema.parse({ format: 'foxing-notebook/1', id: jar.code, case: jar.case, entries: [...entries] })
-    const document = documentOf(notebook, `Jar ${jar.code}${jar.title ? `, ${jar.title}` : ''}`)
-    return { notebook, document }
-  }, [jar, entries])
-  if (!jar || !made)
+  const notebook = useMemo(
+    () => (jar ? notebookSchema.parse({ format: 'foxing-notebook/1', id: jar.code, case: jar.case, entries: [...entries] }) : null),
+    [jar, entries],
+  )
+  const document = useReport(jar?.case, entries, jar ? `Jar ${jar.code}${jar.title ? `, ${jar.title}` : ''}` : '')
+  if (!jar || !notebook || !document)
     return (
       <Frame>
         <main className="p-8">
@@ -35,7 +35,12 @@ export function Report() {
         </main>
       </Frame>
     )
-  const { document, notebook } = made
+  const forms: readonly (readonly [name: string, ending: string, type: string, text: () => string])[] = [
+    ['Markdown', 'md', 'text/markdown', () => toMarkdown(document)],
+    ['HTML', 'html', 'text/html', () => toHtml(document)],
+    ['CSV', 'csv', 'text/csv', () => toCsv(document)],
+    ['JSON', 'json', 'application/json', () => JSON.stringify(notebook, null, 2)],
+  ]
   const equations = [...new Set(document.rows.flatMap((r) => r.equations))]
   return (
     <Frame
@@ -45,20 +50,16 @@ export function Report() {
           <Link className="pressable flex items-center" to={`/jar/${id}`}>
             back to the bench
           </Link>
-          <button
-            type="button"
-            className="pressable inline-flex items-center gap-1"
-            onClick={() => save(`${jar.code}.md`, 'text/markdown', toMarkdown(document))}
-          >
-            <Download size={18} aria-hidden /> Markdown
-          </button>
-          <button
-            type="button"
-            className="pressable inline-flex items-center gap-1"
-            onClick={() => save(`${jar.code}.json`, 'application/json', JSON.stringify(notebook, null, 2))}
-          >
-            <Download size={18} aria-hidden /> JSON
-          </button>
+          {forms.map(([name, ending, type, text]) => (
+            <button
+              key={ending}
+              type="button"
+              className="pressable inline-flex items-center gap-1"
+              onClick={() => save(`${jar.code}.${ending}`, type, text())}
+            >
+              <Download size={18} aria-hidden /> {name}
+            </button>
+          ))}
         </>
       }
     >

@@ -1,3 +1,4 @@
+import { HINTS } from '@foxing/core'
 import { Plus } from 'lucide-react'
 import { useEffect, useState, type SyntheticEvent } from 'react'
 import { Link, useNavigate } from 'react-router'
@@ -21,7 +22,17 @@ export function Shelf() {
     )
   }, [])
   return (
-    <Frame about={me && <span className="truncate text-faint">{me.institution}</span>} actions={me && <span>{me.name}</span>}>
+    <Frame
+      about={me && <span className="truncate text-faint">{me.institution}</span>}
+      actions={
+        <>
+          <Link className="pressable flex items-center" to="/reference">
+            reference
+          </Link>
+          {me && <span>{me.name}</span>}
+        </>
+      }
+    >
       <main className="mx-auto w-full max-w-5xl flex-1 overflow-auto px-6 py-8">
         <h1 className="text-3xl">Shelf</h1>
         {problem && (
@@ -65,13 +76,14 @@ function standing(jar: JarSummary) {
 function NewJar({ taken }: { readonly taken: readonly JarSummary[] }) {
   const [code, setCode] = useState('')
   const [title, setTitle] = useState('')
+  const [hints, setHints] = useState<(typeof HINTS)[number]>('open')
   const [problem, setProblem] = useState<string | null>(null)
   const go = useNavigate()
   const open = (kind: 'real' | 'simulated') => async (event: SyntheticEvent) => {
     event.preventDefault()
     const wanted = code.trim() || nextCode(taken)
     try {
-      const { id } = await api.openJar({ id: crypto.randomUUID(), code: wanted, title: title.trim(), kind })
+      const { id } = await api.openJar({ id: crypto.randomUUID(), code: wanted, title: title.trim(), kind, case: { hints } })
       await go(`/jar/${id}`)
     } catch (error) {
       setProblem(error instanceof ApiError ? `${error.message}. ${error.todo}` : 'The jar was not put on the shelf. Try again.')
@@ -97,6 +109,18 @@ function NewJar({ taken }: { readonly taken: readonly JarSummary[] }) {
           maxLength={200}
           onChange={(e) => setTitle(e.target.value)}
         />
+      </label>
+      <label className="grid gap-1 text-sm text-faint">
+        hints
+        <select
+          className="h-11 border-b border-ink bg-transparent text-lg text-ink"
+          value={hints}
+          onChange={(e) => setHints(HINTS.find((h) => h === e.target.value) ?? 'open')}
+        >
+          {HINTS.map((h) => (
+            <option key={h}>{h}</option>
+          ))}
+        </select>
       </label>
       <button type="submit" className="pressable inline-flex items-center gap-1">
         <Plus size={18} aria-hidden /> a real jar

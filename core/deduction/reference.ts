@@ -1,0 +1,113 @@
+import { testById, TESTS } from '../catalogue'
+import type { SeenLook } from '../perception'
+import { AQUEOUS, COMPONENTS, SALTS, SOLIDS, type Salt } from '../species'
+import { Simulations, type PerceptPack } from './hypotheses'
+import { stepsOfTest } from './pack'
+import { askedAt, lookAt, worthALook } from './seen'
+
+/** One way a test comes out: what there is to see look by look, the equations behind it, and the salts that show it. */
+export interface Outcome {
+  readonly looks: readonly { readonly asked: string; readonly look: SeenLook }[]
+  readonly equations: readonly string[]
+  readonly salts: readonly string[]
+}
+
+/** What an ion shows in a test, shown on one salt of it. */
+export interface IonInTest {
+  readonly test: string
+  readonly outcome: Outcome
+}
+
+const simulations = new Simulations(500)
+export const useForReference = (pack: PerceptPack): void => simulations.use(pack)
+
+function outcomeOf(test: string, salt: Salt): { outcome: Outcome; shows: ReadonlySet<string> } {
+  const equations = new Set<string>()
+  const shows = new Set<string>()
+  const looks = stepsOfTest(test).flatMap((step) => {
+    const expectation = simulations.expect(salt, step.recipe)
+    if (!expectation) return []
+    for (const equation of expectation.percept.equations) equations.add(equation)
+    if (!worthALook(step)) return []
+    for (const ion of expectation.percept.shows) shows.add(ion)
+    return [{ asked: askedAt(step), look: lookAt(step, expectation, [0, 0, 0]) }]
+  })
+  return { outcome: { looks, equations: [...equations], salts: [salt.id] }, shows }
+}
+
+/** How a test comes out with every bench salt, salts that show the same together, the commonest outcome last. */
+export function outcomesOfTest(test: string): Outcome[] {
+  const byWords = new Map<string, Outcome & { salts: string[] }>()
+  for (const salt of SALTS) {
+    const { outcome } = outcomeOf(test, salt)
+    const words = JSON.stringify(
+      outcome.looks.map(({ look }) => ({ ...look, precipitate: look.precipitate && { ...look.precipitate, amount: '' } })),
+      (key, value: unknown) => (key === 'drawn' ? undefined : value),
+    )
+    const known = byWords.get(words)
+    if (known) known.salts.push(salt.id)
+    else byWords.set(words, { ...outcome, salts: [salt.id] })
+  }
+  return [...byWords.values()].sort((a, b) => a.salts.length - b.salts.length)
+}
+
+/** A salt to show an ion on: the plainest that dissolves, so that what is seen is the ion's own. */
+export function saltFor(ion: string): Salt | undefined {
+  const cation = ion.endsWith('+')
+  const partners = cation ? ['NO3^-', 'Cl^-', 'SO4^2-', 'CH3COO^-', 'CO3^2-'] : ['Na^+', 'K^+', 'NH4^+', 'Ba^2+']
+  const plain = SALTS.filter((s) => ion in s.data.ions && Object.keys(s.data.ions).length === 2)
+  return partners.flatMap((partner) => plain.filter((s) => partner in s.data.ions))[0] ?? plain[0]
+}
+
+/** Every test in which an ion itself shows: its solid, its gas, its colour. */
+export function ionInTests(ion: string): { salt: string; tests: IonInTest[] } | null {
+  const salt = saltFor(ion)
+  if (!salt) return null
+  const tests = TESTS.flatMap((test) => {
+    const { outcome, shows } = outcomeOf(test.id, salt)
+    return shows.has(ion) ? [{ test: test.id, outcome }] : []
+  })
+  return { salt: salt.id, tests }
+}
+
+/** The constants that an ion's chemistry rests on: its complexes and its solids, each with value and source. */
+export function constantsOf(ion: string): { reaction: string; value: number; unit: string; source: string; note: string | undefined }[] {
+  const component = COMPONENTS.indexOf(ion)
+  const holds = (terms: readonly (readonly [number, number])[]): boolean => terms.some(([c]) => c === component)
+  const side = (sum: Readonly<Record<string, number>>): string =>
+    Object.entries(sum)
+      .map(([formula, n]) => `${n === 1 ? '' : `${n} `}${formula}`)
+      .join(' + ')
+  return [
+    ...AQUEOUS.flatMap(({ data, terms }) =>
+      data.from && data.logK && holds(terms)
+        ? [
+            {
+              reaction: `${side(data.from)} -> ${data.formula}`,
+              value: data.logK.value,
+              unit: data.logK.unit,
+              source: data.logK.source,
+              note: data.logK.note,
+            },
+          ]
+        : [],
+    ),
+    ...SOLIDS.flatMap(({ data, terms }) =>
+      holds(terms)
+        ? [
+            {
+              reaction: `${data.formula} (solid) -> ${side(data.to)}`,
+              value: data.logK.value,
+              unit: data.logK.unit,
+              source: data.logK.source,
+              note: data.logK.note,
+            },
+          ]
+        : [],
+    ),
+  ]
+}
+
+/** Ions there are pages for: those the standings speak of. */
+export const REFERENCE_IONS: readonly string[] = COMPONENTS.filter((ion) => saltFor(ion) !== undefined && ion !== 'H^+')
+export const isReferenceTest = (id: string): boolean => testById.has(id)

@@ -1,0 +1,45 @@
+import type { ReportDocument } from './document'
+
+const escape = (text: string): string => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;')
+
+/** Formulae with real sub- and superscripts. */
+export const setHtml = (text: string): string =>
+  escape(text)
+    .replace(/\^(\d*)([+-])/g, (_, digits: string, sign: string) => `<sup>${digits}${sign === '-' ? '−' : '+'}</sup>`)
+    .replace(/(?<=[A-Za-z)\]])(\d+)(?![^<]*<\/sup>)/g, '<sub>$1</sub>')
+    .replace(/-&gt;/g, '→')
+    .replace(/\.(\d*)(?=H<sub>2)/g, '·$1')
+
+const lines = (list: readonly string[]): string => list.map(setHtml).join('<br>') || '–'
+const STYLE =
+  'body{font-family:Georgia,serif;max-width:60rem;margin:2rem auto;padding:0 1rem;color:#22211f}table{border-collapse:collapse;width:100%}th,td{text-align:left;vertical-align:top;padding:.4rem .8rem .4rem 0;border-bottom:1px solid #cfcfcb}th{font-weight:normal;color:#63625e}small{color:#63625e}'
+
+/** The report as one page that needs nothing else: three columns, conclusions, equations. */
+export function toHtml(document: ReportDocument): string {
+  const rows = document.rows.map((row, i) => {
+    const seen = row.looks.map((look) =>
+      look.map((o) => (o.amendedFrom === null ? o.text : `${o.text} (first written: ${o.amendedFrom})`)).join(', '),
+    )
+    return `<tr><td>${i + 1}</td><td>${setHtml(row.test)}${row.steps.length > 0 ? `<br><small>${row.steps.map(setHtml).join(' · ')}</small>` : ''}</td><td>${lines(seen)}</td><td>${lines(row.inference)}</td></tr>`
+  })
+  const equations = [...new Set(document.rows.flatMap((row) => row.equations))]
+  const section = (title: string, body: string): string => (body === '' ? '' : `<h2>${title}</h2>${body}`)
+  const conclusions = document.conclusions.map(
+    ({ species, claim, citing }) =>
+      `<p><strong>${setHtml(species)}</strong> ${escape(claim)}${citing.length > 0 ? ` (${escape(citing.join(', '))})` : ', no row cited'}</p>`,
+  )
+  const supports = document.formulae.map((f) => `${setHtml(f.formula)} ${(100 * f.probability).toFixed(1)} %`).join(', ')
+  return [
+    '<!doctype html>',
+    `<html lang="en"><head><meta charset="utf-8"><title>${escape(document.title)}</title><style>${STYLE}</style></head><body>`,
+    `<h1>${setHtml(document.title)}</h1>`,
+    `<table><thead><tr><th></th><th>test</th><th>observation</th><th>inference</th></tr></thead><tbody>${rows.join('') || '<tr><td colspan="4">nothing done yet</td></tr>'}</tbody></table>`,
+    section('Equations', equations.length > 0 ? `<ul>${equations.map((e) => `<li>${setHtml(e)}</li>`).join('')}</ul>` : ''),
+    section('Conclusion', conclusions.join('') || '<p>No conclusion has been written.</p>'),
+    supports === '' ? '' : `<p>What the record as a whole supports: ${supports}.</p>`,
+    document.conflicts.map((c) => `<p>Unsettled: ${setHtml(c)}.</p>`).join(''),
+    section('Notes', document.notes.map((n) => `<p>${escape(n.text)}</p>`).join('')),
+    `<p><small>${escape(document.safety)}</small></p></body></html>`,
+    '',
+  ].join('\n')
+}
