@@ -1,6 +1,6 @@
-import { describe, expect, test } from '@jest/globals'
+import { beforeAll, describe, expect, test } from '@jest/globals'
 import { TESTS } from '../catalogue'
-import { Simulations } from '../deduction'
+import { packPercepts, Simulations, usePercepts } from '../deduction'
 import { caseSchema, entrySchema } from '../notebook'
 import { SALTS } from '../species'
 import { followAdvice, vesselFor } from './follow'
@@ -11,6 +11,12 @@ const settings = caseSchema.parse({})
 
 describe('following the advice, each look written down as it is', () => {
   const simulations = new Simulations(500)
+  beforeAll(() => {
+    const pack = packPercepts(500)
+    simulations.use(pack)
+    expect(usePercepts(pack)).toBe(true)
+    expect(usePercepts({ ...pack, model: 'another' })).toBe(false)
+  }, 60_000)
   test.each(SALTS.map((s) => [s.id, s] as const))('%s is reached, or stands first in a set that no test splits', (id, salt) => {
     const { reasoning, tests } = followAdvice(settings, { salt, simulations })
     expect(reasoning.formulae[0]?.formula).toBe(id)

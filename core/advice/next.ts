@@ -1,7 +1,6 @@
 import { review, type Finding } from './review'
-import { cautionsOf, TESTS, testById, type Test } from '../catalogue'
+import { brings, cautionsOf, TESTS, testById, type Test } from '../catalogue'
 import { likelihoodAt, observationsOf, reason, stepsOfTest, type Reasoning, type TraceObservation, type TraceStep } from '../deduction'
-import { COMPONENT_INDEX, findReagent } from '../species'
 import type { Notebook } from '../notebook'
 
 export interface Proposal {
@@ -91,19 +90,6 @@ function proving(undone: readonly Test[], reasoning: Reasoning): Proposal[] {
 
 const isLook = (step: TraceStep): boolean =>
   ['look', 'hold', 'smell', 'flame'].includes(step.recipe.steps.at(-1)?.do ?? '') && step.test !== 'appearance'
-
-/** Whether the test itself pours the ion in, so that seeing it proves nothing. */
-const brings = (test: Test, ion: string): boolean => {
-  const component = COMPONENT_INDEX.get(ion)
-  return test.steps.some(
-    (step) =>
-      component !== undefined &&
-      'reagent' in step &&
-      typeof step.reagent === 'string' &&
-      step.mg === undefined &&
-      (findReagent(step.reagent).totals[component] ?? 0) > 0,
-  )
-}
 
 /** Tests on a solution want one: making it, and looking at what happens, comes before them. */
 function solutionFirst(next: readonly Proposal[], undone: readonly Test[]): Proposal[] {

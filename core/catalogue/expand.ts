@@ -1,5 +1,5 @@
 import { isTest, type Did } from '../notebook'
-import { findReagent } from '../species'
+import { COMPONENT_INDEX, findReagent } from '../species'
 import { otherVesselsOf, SAMPLE, stepSchema, vesselOf, withVessels, type Step } from '../tube'
 import { ACID_STOCK, EXTRACT, STOCK, THIS, type Test } from './types'
 
@@ -103,3 +103,16 @@ export const cautionsOf = (test: Test): string[] => {
 /** Whether a test wants a tube of its own; one that only makes or samples the stock is done in the stock. */
 export const wantsTube = (test: Test): boolean =>
   test.steps.some((step) => Object.values(step).includes(THIS) || ('do' in step && step.do === 'flame'))
+
+/** Whether the test itself pours the ion in, so that seeing it proves nothing. */
+export const brings = (test: Test, ion: string): boolean => {
+  const component = COMPONENT_INDEX.get(ion)
+  return test.steps.some(
+    (step) =>
+      component !== undefined &&
+      'reagent' in step &&
+      typeof step.reagent === 'string' &&
+      step.mg === undefined &&
+      (findReagent(step.reagent).totals[component] ?? 0) > 0,
+  )
+}

@@ -1,5 +1,5 @@
 import type { STATUSES } from './schema'
-import { testById, type Stage } from '../catalogue'
+import { brings, testById, type Stage } from '../catalogue'
 import { sayObservation, type Case, type Notebook } from '../notebook'
 import { COMPONENTS } from '../species'
 import type { Conditions } from '../tube'
@@ -179,6 +179,11 @@ function statusOf(probability: number, evidence: readonly Evidence[], positives:
   return probability <= 0.1 ? 'unlikely' : 'open'
 }
 
+const broughtBy = (id: string, ion: string): boolean => {
+  const test = testById.get(id)
+  return test !== undefined && brings(test, ion)
+}
+
 /** Looking and dissolving give hints; only a reaction gives a sign. */
 const REACTION_STAGES: ReadonlySet<Stage> = new Set(['flame', 'acids', 'cation reactions', 'anion tests', 'confirmation'])
 const NOTHING_SEEN: ReadonlySet<string> = new Set(['none', 'no', 'colourless', 'clear'])
@@ -199,7 +204,8 @@ function signsBy(trace: Trace, hypotheses: readonly Hypothesis[], posterior: Flo
       const expectation = simulations.expect(best.salt, step.recipe)
       if (!expectation || likelihoodAt(observation, expectation) < EXPLAINED) continue
       for (const ion of expectation.percept.shows) {
-        if (best.ions.has(ion)) signs.set(ion, (signs.get(ion) ?? new Set()).add(step.test ?? step.entry))
+        if (best.ions.has(ion) && !(step.test && broughtBy(step.test, ion)))
+          signs.set(ion, (signs.get(ion) ?? new Set()).add(step.test ?? step.entry))
       }
     }
   }

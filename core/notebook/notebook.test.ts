@@ -25,6 +25,15 @@ describe('bench shorthand', () => {
     ['smells of ammonia', ['smell=pungent, ammonia']],
     ['wh ppt ?', ['precipitate.present=yes unsure', 'precipitate.colour=white unsure']],
     ['nc', ['change=no']],
+    ['lilac flame, brief', ['flame.colour=violet']],
+    ['golden yellow flame steady', ['flame.colour=yellow', 'flame.lasts=steady']],
+    ['lime water milky', ['lime-water=milky']],
+    ['lw no change', ['lime-water=clear']],
+    ['splint goes out', ['splint=goes-out']],
+    ['brown fumes', ['gas.present=yes', 'gas.colour=brown']],
+    ['vinegar smell', ['smell=vinegar']],
+    ['starch iodide -> blue', ['paper.starch iodide paper=blue']],
+    ['brisk effervescence', ['gas.present=yes', 'gas.vigour=brisk']],
     ['colourless crystals', ['appearance.form=crystals', 'appearance.colour=colourless']],
   ])('“%s”', (line, expected) => {
     expect(brief(line)).toEqual(expected)

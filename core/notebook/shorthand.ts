@@ -328,8 +328,8 @@ export function readShorthand(line: string): Reading {
   for (const clause of text.split(/[,;\n]|\bbut\b|\bthen\b|\.(?=\s|$)/)) {
     if (clause.trim() === '') continue
     const read = readClause(tokens(clause.replace(/(->|→|\?)/g, ' $1 ').trim()))
-    // "precipitate, white" says once that there is one.
-    observations.push(...read.observations.filter((o) => !observations.some((known) => JSON.stringify(known) === JSON.stringify(o))))
+    // "precipitate, white" says once that there is one, "brisk effervescence" once how brisk.
+    for (const o of read.observations) if (!observations.some((known) => JSON.stringify(known) === JSON.stringify(o))) observations.push(o)
     rest.push(...read.rest)
   }
   return { observations: vessel ? observations.map((o) => ({ ...o, vessel })) : observations, rest }

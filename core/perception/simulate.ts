@@ -1,4 +1,4 @@
-import { netIonicEquations, type Change } from '../reactions'
+import { COUPLES, netIonicEquations, type Change } from '../reactions'
 import { AQUEOUS, COMPONENTS, FLAMES, saltById, solidById, type Resolved } from '../species'
 import {
   concentration,
@@ -149,6 +149,17 @@ export function perceive(event: Event, count: number): Percept {
   }
 }
 
+/** Components that oxidation or reduction turns into each other. */
+const COUNTERPARTS: ReadonlyMap<number, readonly number[]> = counterparts()
+function counterparts(): Map<number, number[]> {
+  const map = new Map<number, number[]>()
+  for (const { oxidised, reduced } of COUPLES) {
+    const both = [...Object.keys(oxidised), ...Object.keys(reduced)].map((f) => COMPONENTS.indexOf(f)).filter((c) => c > 0)
+    for (const a of both) map.set(a, [...(map.get(a) ?? []), ...both.filter((b) => b !== a)])
+  }
+  return map
+}
+
 /** Components (hydrogen apart) of everything that makes a sign: seen solids, noticed gases, the species that colour the liquid. */
 function shownIn({ step, after, escaped }: Event, seen: readonly SolidSeen[]): string[] {
   const held: Resolved[] = seen.flatMap((s) => solidById.get(s.species) ?? [])
@@ -159,11 +170,19 @@ function shownIn({ step, after, escaped }: Event, seen: readonly SolidSeen[]): s
         .filter(({ atm }) => atm > SMOKE_atm)
         .map(({ gas }) => gas),
     )
-  if (after.contents && solutionColour(after.contents).family !== 'colourless') {
+  const looksIn = step.do !== 'hold' && step.do !== 'dip' && step.do !== 'smell' && step.do !== 'flame'
+  if (looksIn && after.contents && solutionColour(after.contents).family !== 'colourless') {
+    // A complex's colour is a sign of the ion that is coloured by itself, and of what is bound to it where most of that ion is so bound.
     const { chemistry, state } = after.contents
-    // A complex's colour is a sign of the ion that is coloured by itself, not of what is bound to it.
-    const colouring = chemistry.aqueous.filter((s, i) => s.data.spectrum !== undefined && (state.amounts[i] as number) > 1e-4)
-    held.push(...colouring.flatMap((s) => s.terms.flatMap(([component]) => (AQUEOUS[component]?.data.spectrum ? [AQUEOUS[component]] : []))))
+    const total = new Map<number, number>()
+    const coloured = chemistry.aqueous.flatMap((s, i) => {
+      const c = state.amounts[i] as number
+      const [owner] = s.data.spectrum ? s.terms.filter(([component]) => AQUEOUS[component]?.data.spectrum) : []
+      if (!owner || c < 1e-4) return []
+      total.set(owner[0], (total.get(owner[0]) ?? 0) + c * owner[1])
+      return [{ species: s, owner: owner[0], held: c * owner[1] }]
+    })
+    for (const { species, owner, held: share } of coloured) held.push(...(share > 0.3 * (total.get(owner) ?? 0) ? [species] : AQUEOUS.slice(owner, owner + 1)))
   }
   for (const id of step.do === 'flame' ? [] : after.dry.keys()) {
     const { terms = [] } = saltById.get(id) ?? {}
@@ -175,6 +194,8 @@ function shownIn({ step, after, escaped }: Event, seen: readonly SolidSeen[]): s
     held.push(...lit.flatMap(([component]) => AQUEOUS[component] ?? []))
   }
   const shown = new Set(held.flatMap((s) => s.terms.map(([component]) => component)).filter((component) => component !== 0))
+  // Iodine is a sign of iodide, brown fumes are one of nitrate: what a couple makes speaks for what it was made from.
+  for (const component of [...shown]) for (const other of COUNTERPARTS.get(component) ?? []) shown.add(other)
   return [...shown].sort((a, b) => a - b).map((component) => COMPONENTS[component] ?? '')
 }
 

@@ -49,20 +49,24 @@ export const documentOf = (notebook: Pick<Notebook, 'case' | 'entries'>, title: 
 /** The same, from a deduction already made. */
 export function documentFrom(reasoning: Reasoning, notebook: Pick<Notebook, 'case' | 'entries'>, title: string): ReportDocument {
   const entries = asAmended(notebook)
-  const rows = rowsOf(entries, reasoning)
+  // A case without hints is assessed: what Foxing makes of the record is not for its writer.
+  const shown = notebook.case.hints !== 'none'
+  const rows = rowsOf(entries, reasoning).map((row) => (shown ? row : { ...row, inference: [], equations: [] }))
   return {
     title,
     kind: notebook.case.kind,
     rows,
     notes: entries.flatMap(({ entry }) => ('note' in entry ? [{ at: entry.at, text: entry.note }] : [])),
     conclusions: entries.flatMap(({ entry, withdrawn }) => ('concluded' in entry && !withdrawn ? [conclusion(entry.concluded, rows)] : [])),
-    standings: reasoning.standings.map(({ species, status, probability }) => ({
+    standings: (shown ? reasoning.standings : []).map(({ species, status, probability }) => ({
       species,
       status,
       probability: Math.round(probability * 1000) / 1000,
     })),
-    formulae: reasoning.formulae.filter((f) => f.probability > 0.005).map((f) => ({ ...f, probability: Math.round(f.probability * 1000) / 1000 })),
-    conflicts: reasoning.conflicts.map((c) => c.because),
+    formulae: (shown ? reasoning.formulae : [])
+      .filter((f) => f.probability > 0.005)
+      .map((f) => ({ ...f, probability: Math.round(f.probability * 1000) / 1000 })),
+    conflicts: (shown ? reasoning.conflicts : []).map((c) => c.because),
     safety: SAFETY,
   }
 }

@@ -1,16 +1,20 @@
 import { describe, expect, test } from '@jest/globals'
-import { followAdvice } from '../advice'
+import { doTest, followAdvice } from '../advice'
 import { Simulations } from '../deduction'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { findSalt } from '../species'
 import { documentOf } from './document'
+import { toCsv } from './csv'
+import { toHtml } from './html'
 import { toMarkdown, typeset } from './markdown'
 
 const settings = caseSchema.parse({})
 function worked(): Entry[] {
   const salt = findSalt('CuCl2.2H2O')
   if (!salt) throw new Error('no salt')
-  const { entries } = followAdvice(settings, { salt, simulations: new Simulations(500) })
+  const worker = { salt, simulations: new Simulations(500) }
+  const followed = followAdvice(settings, worker, 6).entries
+  const entries = [...followed, ...doTest(followed, 'silver-nitrate', worker, 'e', () => '')]
   const [saw] = entries.filter((e) => 'saw' in e)
   return [...entries, entrySchema.parse({ id: 'c', at: '', concluded: { species: 'CuCl2.2H2O', claim: 'confirmed', citing: [saw?.id ?? ''] } })]
 }
@@ -51,6 +55,45 @@ describe('the report', () => {
       entrySchema.parse({ id: 'm', at: '', amended: { entry: 's', with: { value: 'white' } } }),
     ]
     expect(toMarkdown(documentOf({ case: settings, entries: amended }, 'x'))).toContain('white (first written: yellow)')
+  })
+})
+
+describe('other forms', () => {
+  const document = documentOf({ case: settings, entries: worked() }, 'Jar K-2 <i>')
+  test('HTML is a page of its own, formulae set, text escaped', () => {
+    const page = toHtml(document)
+    expect(page).toMatch(/^<!doctype html>/)
+    expect(page).toContain('CuCl<sub>2</sub>·2H<sub>2</sub>O')
+    expect(page).toContain('Ag<sup>+</sup> + Cl<sup>−</sup> → AgCl')
+    expect(page).not.toContain('<i>')
+    expect(page).not.toMatch(/<script|https?:/)
+  })
+  test('CSV has a line for every look, quoted as the standard asks, and no cell that a spreadsheet runs', () => {
+    const note = documentOf(
+      {
+        case: settings,
+        entries: [
+          entrySchema.parse({ id: 'd', at: '=1+1', did: { test: 'silver-nitrate', on: 'A' } }),
+          entrySchema.parse({ id: 's', at: '', saw: { channel: 'precipitate.colour', value: 'white' } }),
+        ],
+      },
+      'x',
+    )
+    const lines = toCsv(note).split('\r\n')
+    expect(lines[0]).toBe('row,time,test,steps,observation,inference')
+    expect(lines[1]).toContain("'=1+1")
+    const looks = document.rows.reduce((sum, r) => sum + Math.max(1, r.looks.length), 0)
+    expect(toCsv(document).trim().split('\r\n')).toHaveLength(1 + looks + document.conclusions.length)
+  })
+  test('of a case without hints tells nothing that its writer did not write', () => {
+    const hidden = documentOf({ case: caseSchema.parse({ hints: 'none' }), entries: worked() }, 'x')
+    expect([hidden.standings, hidden.formulae, hidden.conflicts, hidden.rows.flatMap((r) => [...r.inference, ...r.equations])]).toEqual([
+      [],
+      [],
+      [],
+      [],
+    ])
+    expect(hidden.conclusions).toHaveLength(1)
   })
 })
 

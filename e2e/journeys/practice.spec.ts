@@ -66,14 +66,91 @@ test('a simulated unknown is worked by keyboard alone, concluded rightly, report
   expect(text).toContain('## Equations')
 })
 
+test('a jar whose notebook contradicts itself says which line does not fit, and an amendment is not needed to see it', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: /W-21/ }).click()
+  const contention = page.getByLabel('in contention')
+  await expect(contention.getByRole('alert')).toContainText('Does not fit')
+  await expect(contention.getByRole('alert')).toContainText(/row 5/)
+  await expect(contention).toContainText('to prove it wrong')
+})
+
+test('hints: hidden where the class shows none, in the report too', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: /C-02/ }).click()
+  await expect(page.getByText('standings and proposals are hidden')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Begin' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'choose a test' }).click()
+  await page.getByRole('menuitem', { name: 'Silver nitrate, acidified' }).click()
+  for (let look = 0; look < 2; look++) {
+    await expect(page.locator('#line')).toHaveAttribute('placeholder', /writes it down as seen/)
+    await page.locator('#line').fill('=')
+    await page.keyboard.press('Enter')
+  }
+  await expect(page.getByRole('main')).toContainText('yellow')
+  await expect(page.getByText(/may be present|is indicated/)).toHaveCount(0)
+  await page.getByRole('link', { name: 'report' }).click()
+  await expect(page.getByRole('heading', { name: 'Conclusion' })).toBeVisible()
+  await expect(page.getByText(/is indicated|%/)).toHaveCount(0)
+})
+
+test('hints: on request, each counted in the notebook', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: /L-18/ }).click()
+  await expect(page.getByRole('button', { name: 'Begin' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Ask for a hint' }).click()
+  await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: 'saved' })).toBeVisible()
+  await page.reload()
+  await page.getByRole('button', { name: 'Begin' }).click()
+  await expect(page.getByText('1 asked so far')).toBeVisible()
+})
+
+test('the reference: an ion is found, its tests are drawn, its constants have sources', async ({ page }) => {
+  await page.goto('/reference')
+  await page.getByLabel('find').fill('Pb')
+  await page.getByRole('link', { name: 'Pb2+' }).click()
+  await expect(page.getByRole('heading', { name: 'Potassium iodide to excess' })).toBeVisible()
+  await expect(page.getByText('Critical Stability Constants').first()).toBeVisible()
+  await page.getByRole('link', { name: 'Potassium iodide to excess' }).first().click()
+  await expect(page.getByRole('main')).toContainText('Pb(NO3)2')
+  await page.goto('/reference/ion/unobtainium')
+  await expect(page.getByText('There is no such page.')).toBeVisible()
+})
+
+test('while it reasons, the page is never held up for more than a twentieth of a second', async ({ page }) => {
+  await page.addInitScript(() => {
+    const held: number[] = []
+    Object.assign(window, { held })
+    new PerformanceObserver((list) => {
+      for (const task of list.getEntries()) held.push(task.duration)
+    }).observe({ type: 'longtask' })
+  })
+  await page.goto('/')
+  await page.getByRole('link', { name: /F-07/ }).click()
+  await expect(page.getByLabel('in contention')).toHaveAttribute('aria-busy', 'false', { timeout: 20_000 })
+  await page.evaluate(() => ((window as unknown as { held: number[] }).held.length = 0))
+  await page.getByRole('button', { name: 'another test' }).click()
+  await page.getByRole('menuitem', { name: 'Litmus, both colours' }).click()
+  await page.locator('#line').fill('blue litmus paper red')
+  await page.keyboard.press('Enter')
+  await page.waitForTimeout(1500)
+  const held = await page.evaluate(() => (window as unknown as { held: number[] }).held)
+  test.info().annotations.push({ type: 'long tasks, ms', description: held.map((ms) => ms.toFixed(0)).join(' ') || 'none' })
+  // How long is a matter for script/bench; what is tested is that no reasoning runs on the page's own thread.
+  expect(held.filter((ms) => ms > 1000)).toEqual([])
+})
+
 for (const [name, path] of [
   ['the shelf', ''],
   ['a bench in the middle of the work', 'F-07'],
   ['a report', 'B-03'],
+  ['the reference', 'reference'],
 ] as const) {
   test(`${name} has no fault that the accessibility checker finds`, async ({ page }) => {
     await page.goto('/')
     if (path !== '') await page.getByRole('link', { name: new RegExp(path) }).click()
+    if (path === 'reference') await page.getByRole('link', { name: 'Potassium iodide to excess' }).click()
     if (path === 'B-03') await page.getByRole('link', { name: 'report' }).click()
     await expect(page.getByRole('heading').first()).toBeVisible()
     await page.waitForTimeout(500)

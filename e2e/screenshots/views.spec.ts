@@ -24,3 +24,24 @@ test('report', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Conclusion' })).toBeVisible()
   await page.screenshot({ path: `${shots}/report.png` })
 })
+
+test('reference', async ({ page }) => {
+  await page.goto('/reference/ion/Pb%5E2%2B')
+  await expect(page.getByRole('heading', { name: 'Constants' })).toBeVisible()
+  await page.screenshot({ path: `${shots}/reference.png` })
+})
+
+test('contradiction', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: /W-21/ }).click()
+  await expect(page.getByText('Does not fit')).toBeVisible()
+  await page.waitForTimeout(800)
+  await page.screenshot({ path: `${shots}/contradiction.png` })
+})
+
+test('no hints', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: /C-02/ }).click()
+  await expect(page.getByText('standings and proposals are hidden')).toBeVisible()
+  await page.screenshot({ path: `${shots}/bench-without-hints.png` })
+})

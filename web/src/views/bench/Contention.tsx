@@ -24,6 +24,16 @@ export function Contention({
   const shown = thought.standings.find((s) => s.species === chosen) ?? mostTelling(thought.standings)
   return (
     <aside aria-label="in contention" aria-busy={thinking} className="w-72 shrink-0 overflow-auto border-l border-rule px-4 py-5">
+      {thought.conflicts.length > 0 && (
+        <section className="mb-5 border-l-4 border-ink pl-3" role="alert">
+          <h3 className="font-semibold">Does not fit</h3>
+          {thought.conflicts.map((c) => (
+            <p key={c.entry} className="mt-1">
+              {where(c.entry)}: {c.because}.
+            </p>
+          ))}
+        </section>
+      )}
       <h2 className="px-1 text-sm text-faint">in contention</h2>
       {[1, -1].map((sign) => (
         <div key={sign} role="group" aria-label={sign > 0 ? 'cations' : 'anions'} className="mt-1 flex flex-wrap gap-x-1">
@@ -55,16 +65,6 @@ export function Contention({
           <p className="leading-snug">
             <strong>{thought.refutation.title}.</strong> <Chemistry>{thought.refutation.because}</Chemistry>
           </p>
-        </section>
-      )}
-      {thought.conflicts.length > 0 && (
-        <section className="mt-5 border-l-4 border-ink pl-3" role="alert">
-          <h3 className="font-semibold">Does not fit</h3>
-          {thought.conflicts.map((c) => (
-            <p key={c.entry} className="mt-1">
-              {where(c.entry)}: {c.because}.
-            </p>
-          ))}
         </section>
       )}
     </aside>

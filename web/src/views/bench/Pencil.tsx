@@ -54,7 +54,7 @@ export function Pencil({ proposals, complete, done, focus, onBegin }: Props) {
       {!chosen && !complete && (
         <div className="ml-8 flex items-center gap-4">
           <p className="pencil flex-1">Choose the next test yourself.</p>
-          <OtherTests done={done} onBegin={onBegin} />
+          <OtherTests done={done} onBegin={onBegin} label="choose a test" />
         </div>
       )}
       {complete && (
@@ -67,10 +67,18 @@ export function Pencil({ proposals, complete, done, focus, onBegin }: Props) {
   )
 }
 
-function OtherTests({ done, onBegin }: { readonly done: ReadonlySet<string>; readonly onBegin: (test: string) => void }) {
+function OtherTests({
+  done,
+  onBegin,
+  label = 'another test',
+}: {
+  readonly done: ReadonlySet<string>
+  readonly onBegin: (test: string) => void
+  readonly label?: string
+}) {
   return (
     <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className="pressable shrink-0">another test</DropdownMenu.Trigger>
+      <DropdownMenu.Trigger className="pressable shrink-0">{label}</DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content align="end" sideOffset={4} className="z-10 max-h-[70vh] w-96 overflow-auto border border-ink bg-sheet py-1 shadow-md">
           {TESTS.map((test) => (

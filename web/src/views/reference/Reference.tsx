@@ -38,7 +38,7 @@ export function Reference() {
 function Index({ chosen }: { readonly chosen: string }) {
   const [wanted, setWanted] = useState('')
   const fits = (text: string): boolean => text.toLowerCase().includes(wanted.trim().toLowerCase())
-  const ions = REFERENCE_IONS.filter(fits)
+  const ions = [...REFERENCE_IONS].sort((a, b) => Number(b.endsWith('+')) - Number(a.endsWith('+'))).filter(fits)
   const tests = TESTS.filter((t) => fits(t.title) || fits(t.id))
   return (
     <nav aria-label="reference" className="off-paper w-80 shrink-0 overflow-auto border-r border-rule px-5 py-5">

@@ -132,7 +132,7 @@ export function Report() {
               {c.citing.length > 0 && <span className="text-base text-faint"> ({c.citing.join(', ')})</span>}
             </p>
           ))}
-          <p className="mt-3">
+          <p className="mt-3" hidden={document.formulae.length === 0}>
             What the record as a whole supports:{' '}
             {document.formulae.slice(0, 4).map((f, i) => (
               <span key={f.formula}>

@@ -1,0 +1,132 @@
+import {
+  AQUEOUS,
+  caseSchema,
+  FAMILIES,
+  followAdvice,
+  GASES,
+  HABITS,
+  PORTIONS,
+  SALTS,
+  Simulations,
+  SOLIDS,
+  doTest,
+  reason,
+  packPercepts,
+  usePercepts,
+  type Conditions,
+  type Entry,
+  type Observation,
+} from '@foxing/core'
+import { randomFrom } from './random'
+
+/**
+ * Every bench salt, worked by following the advice: noise-free beside a fixed full scheme; with observations misread; and with percepts that come from a model other than the one
+ * that reasons: constants shifted, strengths and drops off.
+ */
+const runs = Number(process.argv[2] ?? 3)
+const seed = Number(process.argv[3] ?? 1)
+const settings = caseSchema.parse({})
+usePercepts(packPercepts(500))
+const FULL = PORTIONS.stages.filter((s) => s.id !== 'residue').flatMap((s) => s.tests)
+
+const NEIGHBOURS: Readonly<Record<string, readonly string[]>> = {
+  white: ['colourless', 'grey', 'yellow'],
+  colourless: ['white', 'yellow'],
+  blue: ['green', 'violet'],
+  green: ['blue', 'yellow'],
+  yellow: ['orange', 'white', 'green'],
+  orange: ['yellow', 'red', 'brown'],
+  red: ['orange', 'brown', 'pink'],
+  brown: ['red', 'orange', 'black'],
+  violet: ['blue', 'pink'],
+  black: ['brown', 'grey'],
+  pink: ['red', 'violet'],
+  grey: ['black', 'white'],
+}
+
+/** A neighbouring colour, a faint thing missed, sodium in the flame; or something plainly wrong. */
+function misreader(random: () => number, misread: number, wrong: number): (o: Observation) => Observation | null {
+  const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T
+  return (o) => {
+    const dice = random()
+    if (dice < wrong) {
+      if (o.channel.endsWith('colour') || o.channel.startsWith('paper.')) return { ...o, value: pick(FAMILIES) }
+      if (o.channel === 'precipitate.habit') return { ...o, value: pick(HABITS) }
+      return o.value === 'yes' || o.negated ? { ...o, negated: !o.negated, value: 'yes' } : null
+    }
+    if (dice > misread + wrong) return o
+    if (o.channel === 'flame.colour') return { ...o, value: 'yellow' }
+    if (o.channel.endsWith('colour')) return { ...o, value: pick(NEIGHBOURS[o.value] ?? FAMILIES) }
+    if (o.channel === 'precipitate.amount' && (o.value === 'trace' || o.value === 'slight')) return null
+    if (o.channel === 'precipitate.habit') return { ...o, value: pick(HABITS) }
+    return o
+  }
+}
+
+/** Share with Wilson's 95 % interval. */
+function share(right: number, of: number): string {
+  const p = right / of
+  const z = 1.96
+  const middle = (p + (z * z) / (2 * of)) / (1 + (z * z) / of)
+  const half = (z / (1 + (z * z) / of)) * Math.sqrt((p * (1 - p)) / of + (z * z) / (4 * of * of))
+  return `${right} of ${of} = ${(100 * p).toFixed(1)} % (${(100 * (middle - half)).toFixed(1)} to ${(100 * (middle + half)).toFixed(1)})`
+}
+
+const median = (list: readonly number[]): number => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? 0
+
+/** Right is: the salt stands first, or among those that stand as high as the first and that no test of the scope tells apart. */
+function isRight(formulae: readonly { formula: string; probability: number }[], salt: string): boolean {
+  const top = formulae[0]?.probability ?? 0
+  return formulae.some((f) => f.formula === salt && f.probability > 0.8 * top)
+}
+
+function trial(name: string, repeats: number, simulations: (random: () => number) => Simulations, misread: number, wrong: number): void {
+  const random = randomFrom(seed)
+  const counts: number[] = []
+  let right = 0
+  let of = 0
+  const missed: string[] = []
+  for (let r = 0; r < repeats; r++) {
+    const sims = simulations(random)
+    for (const salt of SALTS) {
+      const { reasoning, tests } = followAdvice(settings, { salt, simulations: sims, writes: misreader(random, misread, wrong) })
+      counts.push(tests.length)
+      of++
+      if (isRight(reasoning.formulae, salt.id)) right++
+      else missed.push(`${salt.id}→${reasoning.formulae[0]?.formula ?? ''}`)
+    }
+  }
+  console.log(`${name}: right ${share(right, of)}; tests: median ${median(counts)}, most ${Math.max(...counts)}`)
+  if (missed.length > 0) console.log(`  missed: ${missed.slice(0, 12).join(', ')}${missed.length > 12 ? ` and ${missed.length - 12} more` : ''}`)
+}
+
+function fixedScheme(): void {
+  const simulations = new Simulations(500)
+  simulations.use(packPercepts(500))
+  let right = 0
+  for (const salt of SALTS) {
+    let entries: Entry[] = []
+    for (const test of FULL) entries = [...entries, ...doTest(entries, test, { salt, simulations }, 'e', () => '')]
+    if (isRight(reason({ case: settings, entries }).formulae, salt.id)) right++
+  }
+  console.log(`fixed full scheme, ${FULL.length} tests each: right ${share(right, SALTS.length)}`)
+}
+
+const nominal = new Simulations(500)
+nominal.use(packPercepts(500))
+const disturbed = (random: () => number): Simulations => {
+  const shift = new Map<string, number>()
+  const off = (scale: number): number => scale * (2 * random() - 1)
+  for (const s of AQUEOUS) if (s.data.from) shift.set(`aqueous:${s.id}`, off(0.3))
+  for (const s of SOLIDS) shift.set(`solid:${s.id}`, off(0.3))
+  for (const s of GASES) shift.set(`gas:${s.id}`, off(0.3))
+  const conditions: Conditions = { shift, strength: 1 + off(0.2), drop_mL: 0.05 * (1 + off(0.3)) }
+  return new Simulations(500, conditions)
+}
+console.log(`deduction, seed ${seed}, ${SALTS.length} salts`)
+trial('noise-free', 1, () => nominal, 0, 0)
+fixedScheme()
+trial('5 % misread', runs, () => nominal, 0.05, 0)
+trial('5 % misread and 2 % plain wrong', runs, () => nominal, 0.05, 0.02)
+trial('percepts of a disturbed model', runs, disturbed, 0, 0)
+trial('percepts of a disturbed model, 5 % misread', runs, disturbed, 0.05, 0)
