@@ -1,7 +1,7 @@
 import type { Observation } from '../notebook'
 import { anchorsFor, colourDifference, degreeOf, dissolvedSince, labOfHex, type Colour } from '../perception'
 import { findReagent } from '../species'
-import { AMOUNTS, CHANNEL_BY_ID, FAMILIES, type Amount, type Family } from '../vocabulary'
+import { AMOUNTS, CHANNEL_BY_ID, FAMILIES, HABITS, type Amount, type Family } from '../vocabulary'
 import type { Expectation } from './hypotheses'
 import type { TraceObservation, TraceStep } from './trace'
 
@@ -93,6 +93,13 @@ const ofFlame = ({ family }: Colour): Share => {
   }
 }
 
+/**
+ * Words about a precipitate where there is none: to name its colour is to say that it is there. Each of several such words counts less than the statement itself, since they are one mistake.
+ */
+const DESCRIBED_THOUGH_NONE = 0.25
+const ofNothing = ({ solution }: Expectation['percept'], words: readonly string[]): Share | null =>
+  solution && table({}, DESCRIBED_THOUGH_NONE / words.length)
+
 const yes = (chance: number): Share => table({ yes: chance, partly: 0.02, no: 1 - chance }, 0.01)
 
 /** What each channel gives its words, seen from one percept; null where the channel says nothing there. */
@@ -111,9 +118,9 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
       0.01,
     ),
   'precipitate.present': ({ percept }) => percept.solution && yes(NOTICED[percept.deposit?.amount ?? 'none']),
-  'precipitate.colour': ({ percept }) => percept.deposit && ofColour(percept.deposit.colour),
-  'precipitate.habit': ({ percept }) => percept.deposit && ofHabit(percept.deposit.habit),
-  'precipitate.amount': ({ percept }) => percept.deposit && ofAmount(percept.deposit.amount),
+  'precipitate.colour': ({ percept }) => (percept.deposit ? ofColour(percept.deposit.colour) : ofNothing(percept, FAMILIES)),
+  'precipitate.habit': ({ percept }) => (percept.deposit ? ofHabit(percept.deposit.habit) : ofNothing(percept, HABITS)),
+  'precipitate.amount': ({ percept }) => (percept.deposit ? ofAmount(percept.deposit.amount) : ofNothing(percept, AMOUNTS)),
   'precipitate.dissolves': ({ percept, before }) => {
     const state = dissolvedSince(percept, before)
     return (

@@ -182,7 +182,8 @@ function shownIn({ step, after, escaped }: Event, seen: readonly SolidSeen[]): s
       total.set(owner[0], (total.get(owner[0]) ?? 0) + c * owner[1])
       return [{ species: s, owner: owner[0], held: c * owner[1] }]
     })
-    for (const { species, owner, held: share } of coloured) held.push(...(share > 0.3 * (total.get(owner) ?? 0) ? [species] : AQUEOUS.slice(owner, owner + 1)))
+    for (const { species, owner, held: share } of coloured)
+      held.push(...(share > 0.3 * (total.get(owner) ?? 0) ? [species] : AQUEOUS.slice(owner, owner + 1)))
   }
   for (const id of step.do === 'flame' ? [] : after.dry.keys()) {
     const { terms = [] } = saltById.get(id) ?? {}

@@ -1,4 +1,18 @@
-import { celsius, chemistryOf, COMPONENTS, newState } from '@foxing/core'
+import {
+  adviseFrom,
+  caseSchema,
+  celsius,
+  chemistryOf,
+  COMPONENTS,
+  doTest,
+  findSalt,
+  newState,
+  packPercepts,
+  reason,
+  Simulations,
+  usePercepts,
+  type Entry,
+} from '@foxing/core'
 import { LuDecomposition, Matrix } from 'ml-matrix'
 
 /** Shortest of seven runs of the mean time of a call, µs. */
@@ -65,4 +79,33 @@ function solver(): void {
   }
 }
 
+/** Standings and ranking after six tests on one salt: what a person waits for at the bench. */
+function deduction(): void {
+  const settings = caseSchema.parse({})
+  const salt = findSalt('ZnSO4.7H2O')
+  if (!salt) throw new Error('no salt')
+  const worker = { salt, simulations: new Simulations(500) }
+  let entries: Entry[] = []
+  for (const test of ['appearance', 'solubility-in-water', 'flame-on-wire', 'silver-nitrate', 'barium-nitrate', 'ammonia-to-excess'])
+    entries = [...entries, ...doTest(entries, test, worker, 'e', () => '')]
+  const once = (f: () => unknown): number => {
+    const began = performance.now()
+    f()
+    return performance.now() - began
+  }
+  const notebook = { case: settings, entries }
+  const cold = once(() => reason(notebook))
+  const again = once(() => reason(notebook))
+  const coldRanking = once(() => adviseFrom(reason(notebook), notebook))
+  const packing = once(() => usePercepts(packPercepts(500)))
+  const times = Array.from({ length: 9 }, () => once(() => reason(notebook))).sort((a, b) => a - b)
+  const rankings = Array.from({ length: 9 }, () => once(() => adviseFrom(reason(notebook), notebook))).sort((a, b) => a - b)
+  console.log(`deduction, one salt of 79, six tests, ${entries.length} lines:`)
+  console.log(`  standings: cold ${cold.toFixed(0)} ms, at once again ${again.toFixed(0)} ms, remembered ${(times[4] ?? 0).toFixed(0)} ms (aim 50)`)
+  console.log(
+    `  ranking of every test: cold ${coldRanking.toFixed(0)} ms, remembered ${(rankings[4] ?? 0).toFixed(0)} ms with the standings (aim 300); percepts of all tests worked out ahead in ${(packing / 1000).toFixed(1)} s`,
+  )
+}
+
 solver()
+deduction()
