@@ -34,7 +34,7 @@ test('reference', async ({ page }) => {
 test('contradiction', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('link', { name: /W-21/ }).click()
-  await expect(page.getByText('Does not fit')).toBeVisible()
+  await expect(page.getByRole('alert')).toContainText('Does not fit', { timeout: 20_000 })
   await page.waitForTimeout(800)
   await page.screenshot({ path: `${shots}/contradiction.png` })
 })
