@@ -93,6 +93,7 @@ export const firstCourse: readonly Fact[] = [
   ),
   inWater('pb-naoh-first', V, 'Sodium hydroxide precipitates white lead hydroxide.', 'Pb(NO3)2', ['NaOH 2 M x1', 'look'], { solid: 'white' }),
   inWater('pb-naoh-excess', V, 'Lead hydroxide dissolves in excess sodium hydroxide.', 'Pb(NO3)2', ['NaOH 2 M x30', 'look'], { solid: null }),
+  inWater('pb-naoh-boil', V, 'The plumbate stays clear when boiled.', 'Pb(NO3)2', ['NaOH 2 M x30', 'boil', 'look'], { solid: null }),
   inWater('pb-nh3', V, 'Ammonia precipitates lead white, insoluble in excess.', 'Pb(NO3)2', ['NH3 2 M x20', 'look'], { solid: 'white' }),
   // Copper
   inWater('cu-aq', V, 'Copper(II) salts are blue in dilute solution.', 'CuSO4.5H2O', ['look'], { solution: 'blue', solid: null }),
@@ -206,6 +207,7 @@ export const firstCourse: readonly Fact[] = [
     habit: 'gelatinous',
   }),
   inWater('zn-naoh-excess', V, 'Zinc hydroxide dissolves in excess sodium hydroxide.', 'ZnSO4.7H2O', ['NaOH 2 M x30', 'look'], { solid: null }),
+  inWater('zn-naoh-boil', V, 'The zincate stays clear when boiled.', 'ZnSO4.7H2O', ['NaOH 2 M x30', 'boil', 'look'], { solid: null }),
   inWater('zn-nh3-first', V, 'A little ammonia precipitates zinc hydroxide.', 'ZnSO4.7H2O', ['NH3 2 M x1', 'look'], {
     solid: 'white',
     species: 'Zn(OH)2',

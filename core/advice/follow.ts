@@ -60,7 +60,7 @@ export function followAdvice(settings: Notebook['case'], worker: Worker, most = 
   for (;;) {
     const reasoning = reason({ case: settings, entries })
     const { tests } = reasoning.trace
-    const [next] = tests.length < most ? adviseFrom(reasoning, { entries }).next : []
+    const [next] = tests.length < most ? adviseFrom(reasoning, { case: settings, entries }).next : []
     if (!next) return { entries, tests, reasoning }
     entries = [...entries, ...doTest(entries, next.test, worker, 'e', () => '')]
   }

@@ -1,7 +1,8 @@
 import { review, type Finding } from './review'
-import { brings, cautionsOf, TESTS, testById, type Test } from '../catalogue'
+import { brings, careOf, cautionsOf, reagentsOf, TESTS, testById, type Test } from '../catalogue'
 import { likelihoodAt, observationsOf, reason, stepsOfTest, type Reasoning, type TraceObservation, type TraceStep } from '../deduction'
 import type { Notebook } from '../notebook'
+import { findReagent, gasById } from '../species'
 
 export interface Proposal {
   readonly test: string
@@ -34,7 +35,7 @@ export const WORTH_DOING = 0.03
 const TAIL = 1e-4
 
 /**
- * What to do next: every test not yet done, ranked by expected information for the minutes it takes.
+ * What to do next: every test not yet done, ranked by expected information for the minutes and the care it takes.
  * @throws NotebookError for a test that is not in the catalogue
  */
 export function advise(notebook: Pick<Notebook, 'case' | 'entries'>): Advice {
@@ -42,29 +43,62 @@ export function advise(notebook: Pick<Notebook, 'case' | 'entries'>): Advice {
 }
 
 /** The same, from a deduction already made. */
-export function adviseFrom(reasoning: Reasoning, { entries }: Pick<Notebook, 'entries'> = { entries: [] }): Advice {
+export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case' | 'entries'>): Advice {
+  const entries = notebook?.entries ?? []
+  const settings = notebook?.case
   const done = new Set(reasoning.trace.tests)
-  const undone = TESTS.filter((test) => !done.has(test.id))
+  const undone = TESTS.filter((test) => !done.has(test.id) && atHand(test, settings))
   const among = live(reasoning)
   const ranked: Proposal[] = undone
     .map((test) => ({ test, outcomes: outcomesOf(test, reasoning, among) }))
     .map((plan) => ({ ...plan, bits: expectedBits(plan.outcomes, reasoning) }))
     .filter(({ bits }) => bits >= WORTH_DOING)
-    .sort((a, b) => b.bits / (1 + b.test.minutes) - a.bits / (1 + a.test.minutes))
-    .map(({ test, bits, outcomes }) => propose(test, bits, `${test.because} ${tells(outcomes, reasoning)}`.trim()))
+    .sort((a, b) => b.bits / costOf(b.test) - a.bits / costOf(a.test))
+    .map(({ test, bits, outcomes }) => propose(test, bits, `${test.because} ${tells(outcomes, reasoning)}`.trim(), reasoning))
   const proofs = proving(undone, reasoning).filter((p) => !ranked.some((r) => r.test === p.test))
-  const next = solutionFirst([...ranked, ...proofs], undone)
+  const next = solutionFirst([...ranked, ...proofs], undone, reasoning)
   return { next, review: review(entries, reasoning.trace), refutation: refutationOf(undone, reasoning), complete: next.length === 0 }
 }
 
-const propose = (test: Test, bits: number, because: string): Proposal => ({
+/** What a test costs: its minutes, a minute to begin, and the care it takes. */
+const costOf = (test: Test): number => 1 + test.minutes + careOf(test)
+
+/** Whether everything a test wants stands on this bench; a case that lists no reagents has them all. */
+function atHand(test: Test, settings: Notebook['case'] | undefined): boolean {
+  if (!settings?.reagents) return true
+  const here = new Set(settings.reagents.flatMap((name) => known(name) ?? []))
+  return reagentsOf(test).every((id) => id === 'water' || here.has(id) || settings.reagents?.includes(id))
+}
+
+function known(name: string): string | undefined {
+  try {
+    return findReagent(name).reagent
+  } catch {
+    return undefined
+  }
+}
+
+const propose = (test: Test, bits: number, because: string, reasoning: Reasoning): Proposal => ({
   test: test.id,
   title: test.title,
   bits: Math.round(bits * 100) / 100,
   minutes: test.minutes,
-  cautions: cautionsOf(test),
+  cautions: [...new Set([...cautionsOf(test), ...gasCautions(test, reasoning)])],
   because,
 })
+
+/** A salt less likely than this does not decide a caution. */
+const WORTH_A_CAUTION = 0.01
+
+/** Cautions of the gases that the test would make of what may be in the jar. */
+function gasCautions(test: Test, { hypotheses, posterior, simulations }: Reasoning): string[] {
+  const made = new Set<string>()
+  hypotheses.forEach(({ salt }, h) => {
+    if ((posterior[h] as number) < WORTH_A_CAUTION) return
+    for (const { recipe } of stepsOfTest(test.id)) for (const gas of simulations.expect(salt, recipe)?.percept.gases ?? []) made.add(gas.species)
+  })
+  return [...made].flatMap((id) => gasById.get(id)?.data.caution ?? []).filter((line) => line !== '')
+}
 
 /** From here on a salt is as good as known, and what is left is to prove it. */
 const AS_GOOD_AS_KNOWN = 0.9
@@ -83,7 +117,7 @@ function proving(undone: readonly Test[], reasoning: Reasoning): Proposal[] {
     )
     const proved = wanting.filter((ion) => shown.has(ion) && !brings(test, ion))
     return proved.length > 0
-      ? [propose(test, 0, `Another sign of ${proved.join(' and ')}: a claim of "confirmed" takes independent positives. ${test.because}`)]
+      ? [propose(test, 0, `Another sign of ${proved.join(' and ')}: a claim of "confirmed" takes independent positives. ${test.because}`, reasoning)]
       : []
   })
 }
@@ -92,11 +126,11 @@ const isLook = (step: TraceStep): boolean =>
   ['look', 'hold', 'smell', 'flame'].includes(step.recipe.steps.at(-1)?.do ?? '') && step.test !== 'appearance'
 
 /** Tests on a solution want one: making it, and looking at what happens, comes before them. */
-function solutionFirst(next: readonly Proposal[], undone: readonly Test[]): Proposal[] {
+function solutionFirst(next: readonly Proposal[], undone: readonly Test[], reasoning: Reasoning): Proposal[] {
   const making = undone.find((test) => test.id === 'solubility-in-water')
   const first = next[0] && testById.get(next[0].test)
   if (!making || !first || first.on.includes('solid')) return [...next]
-  const own = next.find((p) => p.test === making.id) ?? propose(making, 0, `${making.because} The next tests are done on this solution.`)
+  const own = next.find((p) => p.test === making.id) ?? propose(making, 0, `${making.because} The next tests are done on this solution.`, reasoning)
   return [own, ...next.filter((p) => p.test !== making.id)]
 }
 

@@ -116,3 +116,28 @@ export const brings = (test: Test, ion: string): boolean => {
       (findReagent(step.reagent).totals[component] ?? 0) > 0,
   )
 }
+
+/** Reagents a test pours or strews, as ids. */
+export const reagentsOf = (test: Test): string[] => [
+  ...new Set(
+    test.steps.flatMap((step) => {
+      if ('reagent' in step && typeof step.reagent === 'string') return [step.mg === undefined ? findReagent(step.reagent).reagent : step.reagent]
+      return step.do === 'dissolve' && step.in !== undefined ? [findReagent(step.in).reagent] : []
+    }),
+  ),
+]
+
+/** From this strength on a reagent burns at once, mol/L. */
+const STRONG = 5
+/**
+ * How much care a test takes, in minutes of a beginner's time: a strong acid or alkali, heat, a hood.
+ */
+export function careOf(test: Test): number {
+  const strong = test.steps.filter((step) => {
+    if (!('reagent' in step) || typeof step.reagent !== 'string' || step.mg !== undefined) return false
+    const { molarity, caution } = findReagent(step.reagent)
+    return molarity > STRONG && caution !== ''
+  }).length
+  const heated = test.steps.some((step) => step.do === 'boil' || step.do === 'warm') ? 1 : 0
+  return 2 * strong + heated + 2 * (test.cautions?.length ?? 0)
+}

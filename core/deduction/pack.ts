@@ -1,7 +1,7 @@
 import { expand, testById, TESTS } from '../catalogue'
 import type { Percept } from '../perception'
 import { RULES } from '../reactions'
-import { AQUEOUS, GASES, REAGENTS, SALTS, SOLIDS } from '../species'
+import { AQUEOUS, GASES, REAGENTS, SALTS, SOLIDS, type Salt } from '../species'
 import { vesselOf, type Step } from '../tube'
 import { Simulations, type PerceptPack } from './hypotheses'
 import { recipeOf, type Recipe, type TraceStep } from './trace'
@@ -37,8 +37,8 @@ export function modelId(): string {
   return id
 }
 
-/** Works out every catalogue test with every bench salt. Takes some seconds: to be done when the app is built. */
-export function packPercepts(sample_mg: number): PerceptPack {
+/** Works out every catalogue test with every bench salt, or with some. All of them take some seconds: to be done when the app is built. */
+export function packPercepts(sample_mg: number, salts: readonly Salt[] = SALTS): PerceptPack {
   const simulations = new Simulations(sample_mg)
   const recipes = new Map<string, Recipe>()
   for (const test of TESTS) for (const { recipe, index } of stepsOfTest(test.id)) if (index >= 0) recipes.set(recipe.key, recipe)
@@ -57,7 +57,7 @@ export function packPercepts(sample_mg: number): PerceptPack {
     return place
   }
   const table = Object.fromEntries(
-    SALTS.map((salt) => [
+    salts.map((salt) => [
       salt.id,
       [...recipes.values()].map((recipe) => {
         const expectation = simulations.expect(salt, recipe)

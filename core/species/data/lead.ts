@@ -1,11 +1,14 @@
 import { logK } from '../define'
 import type { AqueousData, SolidData } from '../types'
 
+/** No enthalpy is known well: taken so that the hydroxide dissolves in alkali without heat, as others of its kind nearly do. */
+const THERMONEUTRAL = 'enthalpy estimated: dissolving the hydroxide in alkali taken as thermoneutral'
+
 export const leadAqueous: readonly AqueousData[] = [
   { formula: 'Pb^2+', name: 'lead' },
   { formula: 'PbOH^+', from: { 'Pb^2+': 1, 'H^+': -1 }, logK: logK(-7.6, 'baes-mesmer') },
   { formula: 'Pb(OH)2', from: { 'Pb^2+': 1, 'H^+': -2 }, logK: logK(-17.1, 'baes-mesmer') },
-  { formula: 'Pb(OH)3^-', name: 'trihydroxoplumbate(II)', from: { 'Pb^2+': 1, 'H^+': -3 }, logK: logK(-28.1, 'baes-mesmer') },
+  { formula: 'Pb(OH)3^-', name: 'trihydroxoplumbate(II)', from: { 'Pb^2+': 1, 'H^+': -3 }, logK: logK(-28.1, 'baes-mesmer', { dH: 118, note: THERMONEUTRAL }) },
   { formula: 'Pb4(OH)4^4+', from: { 'Pb^2+': 4, 'H^+': -4 }, logK: logK(-20.9, 'baes-mesmer', { dH: 86 }) },
   { formula: 'PbNO3^+', from: { 'Pb^2+': 1, 'NO3^-': 1 }, logK: logK(1.17, 'smith-martell', { dH: -2 }) },
   { formula: 'PbCl^+', from: { 'Pb^2+': 1, 'Cl^-': 1 }, logK: logK(1.55, 'smith-martell', { dH: 4 }) },

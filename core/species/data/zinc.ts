@@ -1,12 +1,14 @@
 import { logK } from '../define'
 import type { AqueousData, SolidData } from '../types'
 
+const THERMONEUTRAL = 'enthalpy estimated: dissolving the hydroxide in alkali taken as thermoneutral'
+
 export const zincAqueous: readonly AqueousData[] = [
   { formula: 'Zn^2+', name: 'zinc' },
   { formula: 'ZnOH^+', from: { 'Zn^2+': 1, 'H^+': -1 }, logK: logK(-8.96, 'baes-mesmer', { dH: 55 }) },
   { formula: 'Zn(OH)2', from: { 'Zn^2+': 1, 'H^+': -2 }, logK: logK(-17.8, 'brown-ekberg') },
-  { formula: 'Zn(OH)3^-', from: { 'Zn^2+': 1, 'H^+': -3 }, logK: logK(-28.1, 'brown-ekberg') },
-  { formula: 'Zn(OH)4^2-', name: 'tetrahydroxozincate', from: { 'Zn^2+': 1, 'H^+': -4 }, logK: logK(-40.5, 'brown-ekberg') },
+  { formula: 'Zn(OH)3^-', from: { 'Zn^2+': 1, 'H^+': -3 }, logK: logK(-28.1, 'brown-ekberg', { dH: 136, note: THERMONEUTRAL }) },
+  { formula: 'Zn(OH)4^2-', name: 'tetrahydroxozincate', from: { 'Zn^2+': 1, 'H^+': -4 }, logK: logK(-40.5, 'brown-ekberg', { dH: 192, note: THERMONEUTRAL }) },
   { formula: 'ZnNH3^2+', from: { 'Zn^2+': 1, NH3: 1 }, logK: logK(2.21, 'smith-martell', { dH: -13, I: 2 }) },
   { formula: 'Zn(NH3)2^2+', from: { 'Zn^2+': 1, NH3: 2 }, logK: logK(4.5, 'smith-martell', { dH: -27, I: 2 }) },
   { formula: 'Zn(NH3)3^2+', from: { 'Zn^2+': 1, NH3: 3 }, logK: logK(6.86, 'smith-martell', { dH: -42, I: 2 }) },
