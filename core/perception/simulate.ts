@@ -306,10 +306,13 @@ function splintOf({ step, after }: Event): Splint | undefined {
 
 /** White smoke where ammonia meets hydrogen chloride: each a part in ten thousand of air is enough to see. */
 const SMOKE_atm = 1e-4
+/** What a rod dipped in one smokes in. */
+const SMOKES: Readonly<Record<'HCl conc' | 'NH3 conc', string>> = { 'HCl conc': 'NH3', 'NH3 conc': 'HCl' }
+
 function smokeOf({ step, after }: Event): Colour | undefined {
-  if (step.do !== 'hold' || step.rod !== 'HCl conc') return undefined
-  const ammonia = gasesOver(after).find(({ gas }) => gas.id === 'NH3')
-  return ammonia && ammonia.atm > SMOKE_atm ? colourOfHex('#f8f8f6') : undefined
+  if (step.do !== 'hold' || !step.rod) return undefined
+  const partner = SMOKES[step.rod]
+  return gasesOver(after).some(({ gas, atm }) => gas.id === partner && atm > SMOKE_atm) ? colourOfHex('#f8f8f6') : undefined
 }
 
 /** Heat set free in mixing, from the enthalpies of the species formed; J for 1 mL of water and 1 K. */
