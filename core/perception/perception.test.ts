@@ -101,10 +101,16 @@ describe('golden facts of the tube (Vogel, Qualitative Inorganic Analysis)', () 
     expect(see('NaCl', ...steps, { do: 'smell', at: 'A' }).smell).toBe('none')
   })
   test('a rod dipped in hydrochloric acid smokes over ammonia, one dipped in ammonia over hydrogen chloride', () => {
-    const alkali: StepInput[] = [{ do: 'add', to: 'A', reagent: 'NaOH 2 M', drops: 10 }, { do: 'warm', vessel: 'A' }]
+    const alkali: StepInput[] = [
+      { do: 'add', to: 'A', reagent: 'NaOH 2 M', drops: 10 },
+      { do: 'warm', vessel: 'A' },
+    ]
     expect(see('NH4Cl', ...alkali, { do: 'hold', over: 'A', rod: 'HCl conc' }).smoke?.family).toBe('white')
     expect(see('NaCl', ...alkali, { do: 'hold', over: 'A', rod: 'HCl conc' }).smoke).toBeUndefined()
-    const acid: StepInput[] = [{ do: 'take', into: 'B', mg: 50 }, { do: 'add', to: 'B', reagent: 'H2SO4 conc', mL: 0.5 }]
+    const acid: StepInput[] = [
+      { do: 'take', into: 'B', mg: 50 },
+      { do: 'add', to: 'B', reagent: 'H2SO4 conc', mL: 0.5 },
+    ]
     expect(see('NaCl', ...acid, { do: 'hold', over: 'B', rod: 'NH3 conc' }).smoke?.family).toBe('white')
     expect(see('Na2SO4', ...acid, { do: 'hold', over: 'B', rod: 'NH3 conc' }).smoke).toBeUndefined()
   })
