@@ -4,7 +4,9 @@ import { defineConfig } from '@playwright/test'
 export default defineConfig({
   testDir: 'journeys',
   outputDir: '../test-results',
-  timeout: 60_000,
+  // A busy machine is slow, not wrong.
+  timeout: 180_000,
+  expect: { timeout: 20_000 },
   workers: 1,
   reporter: process.env['CI'] ? 'line' : 'list',
   use: {
