@@ -9,6 +9,15 @@ export default defineConfig({
     target: 'node20',
     minify: false,
     emptyOutDir: true,
-    rollupOptions: { input: { main: 'src/main.ts', migrate: 'src/migrate.ts', demo: 'src/demo.ts', percepts: 'src/percepts.ts' } },
+    rollupOptions: {
+      input: {
+        main: 'src/main.ts',
+        migrate: 'src/migrate.ts',
+        demo: 'src/demo.ts',
+        percepts: 'src/percepts.ts',
+        simulate: 'src/simulate.ts',
+        admin: 'src/admin.ts',
+      },
+    },
   },
 })

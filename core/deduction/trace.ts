@@ -56,6 +56,7 @@ export function traceOf(notebook: Pick<Notebook, 'entries'>): Trace {
   const observations: TraceObservation[] = []
   const tests: string[] = []
   let last: TraceStep[] = []
+  const worked = new Map<string, TraceStep[]>()
   const latest = new Map<string, TraceStep[]>()
   asAmended(notebook).forEach(({ entry, withdrawn }, position) => {
     if (withdrawn) return
@@ -78,10 +79,13 @@ export function traceOf(notebook: Pick<Notebook, 'entries'>): Trace {
         if (test && index >= 0 && tests.at(-1) !== test) tests.push(test)
       }
       for (const [vessel, traced] of touched) latest.set(vessel, traced)
+      worked.set(entry.id, last)
     } else if ('saw' in entry) {
-      const { vessel } = entry.saw
+      const { vessel, of } = entry.saw
+      const named = of === undefined ? undefined : worked.get(of)
+      const own = named ?? last
       const about =
-        vessel === undefined ? last : last.some((s) => s.vessel === vessel) ? last.filter((s) => s.vessel === vessel) : (latest.get(vessel) ?? [])
+        vessel === undefined ? own : own.some((s) => s.vessel === vessel) ? own.filter((s) => s.vessel === vessel) : (latest.get(vessel) ?? [])
       observations.push({ entry: entry.id, observation: entry.saw, steps: about })
     }
   })

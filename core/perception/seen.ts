@@ -13,7 +13,7 @@ import {
   type Splint,
   type Vigour,
 } from '../vocabulary'
-import type { Colour } from './colour'
+import { COLOUR_NAMES, type Colour } from './colour'
 import type { Percept } from './percept'
 
 /** A colour as it may leave the server for a secret sample: its words, and a drawn colour that is coarse and varied on purpose. */
@@ -71,6 +71,9 @@ export function drawn(hex: string, jitter: readonly [number, number, number]): s
   return `#${channel(1, jitter[0])}${channel(3, jitter[1])}${channel(5, jitter[2])}`
 }
 
+/** The colour a name is drawn in. */
+const anchorOf = (name: string): string => COLOUR_NAMES.find((c) => c.name === name)?.hex ?? '#ffffff'
+
 /** Whether the solid there was at an earlier look is gone by now; null where there was none. */
 export function dissolvedSince(percept: Percept, before: Percept | null): 'yes' | 'partly' | 'no' | null {
   if (!before?.deposit) return null
@@ -81,7 +84,8 @@ export function dissolvedSince(percept: Percept, before: Percept | null): 'yes' 
 
 /** Reduces a percept to its words. */
 export function seenLook(percept: Percept, before: Percept | null, step: number, jitter: readonly [number, number, number]): SeenLook {
-  const colour = ({ name, family, hex }: Colour): SeenColour => ({ name, family, drawn: family === 'colourless' ? '#ffffff' : drawn(hex, jitter) })
+  // Drawn from the name, not from the colour itself: what is sent then holds nothing that its words do not.
+  const colour = ({ name, family }: Colour): SeenColour => ({ name, family, drawn: family === 'colourless' ? '#ffffff' : drawn(anchorOf(name), jitter) })
   const { appearance, solution, deposit, gases } = percept
   const [gas] = gases
   return {

@@ -1,3 +1,4 @@
+export * from './draw'
 export * from './elements'
 export * from './formula'
 export * from './reagents'

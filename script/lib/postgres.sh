@@ -39,6 +39,15 @@ pg_start() {
   echo "$url/foxing"
 }
 
+# The address of the login that owns nothing, for the server: pg_app_url OWNER_URL PASSWORD.
+pg_app_url() { echo "$1" | sed -E "s#//[^@]*@#//foxing_app:$2@#"; }
+# The password of that login in a cluster; made with it.
+pg_app_password() {
+  local file="$RUN/$1/app-password"
+  [ -f "$file" ] || (umask 077; head -c 24 /dev/urandom | base64 | tr -d '/+=\n' > "$file")
+  cat "$file"
+}
+
 pg_stop() {
   local name=$1 bin dir
   bin=$(pg_bin)

@@ -1,24 +1,32 @@
+import compression from 'compression'
 import express, { type Express } from 'express'
 import helmet from 'helmet'
 import { join } from 'node:path'
-import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
-import type { Database, Who } from './database'
-import { answerErrors, Refusal } from './routes/errors'
+import { answerErrors, Refusal } from './http/errors'
+import { routerOf, type Route, type Services } from './http/route'
+import type { Metrics } from './metrics'
+import { classRoutes } from './routes/classes'
 import { jarRoutes } from './routes/jars'
+import { peopleRoutes } from './routes/people'
 
-interface Parts {
-  readonly database: Database
-  readonly who: Who
-  readonly log: Logger
+/** Every address of the API. */
+export const ROUTES: readonly Route[] = [...peopleRoutes, ...classRoutes, ...jarRoutes]
+
+interface Parts extends Services {
+  readonly metrics?: Metrics
   readonly webRoot: string | undefined
+  readonly secure: boolean
+  readonly trustProxy: number
   /** True once the server has begun to stop: readiness fails, so that no new work is sent here. */
   readonly stopping: () => boolean
 }
 
-export function createApp({ database, who, log, webRoot, stopping }: Parts): Express {
+export function createApp({ metrics, webRoot, secure, trustProxy, stopping, ...services }: Parts): Express {
   const app = express()
   app.disable('x-powered-by')
+  app.set('trust proxy', trustProxy)
+  app.set('query parser', 'simple')
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -38,44 +46,35 @@ export function createApp({ database, who, log, webRoot, stopping }: Parts): Exp
           formAction: ["'self'"],
         },
       },
-      strictTransportSecurity: false,
+      strictTransportSecurity: secure ? { maxAge: 31_536_000 } : false,
     }),
   )
   app.get('/healthz', (_request, response) => void response.json({ up: true }))
   app.get('/readyz', async (_request, response) => {
-    const ready = !stopping() && (await database.ready())
+    const ready = !stopping() && (await services.database.ready())
     response.status(ready ? 200 : 503).json({ ready })
   })
+  if (metrics) app.use(metrics.watch)
   app.use(
     pinoHttp({
-      logger: log,
+      logger: services.log,
       quietReqLogger: true,
+      customLogLevel: (_request, response, error) => (error || response.statusCode >= 500 ? 'error' : 'debug'),
       serializers: {
-        req: (r: { method: string; url: string }) => ({ method: r.method, url: r.url }),
+        req: (r: { method: string; url: string }) => ({ method: r.method, path: r.url.split('?')[0] }),
         res: (r: { statusCode: number }) => ({ status: r.statusCode }),
       },
     }),
   )
-  app.use('/api', (request, _response, next) => {
-    // A page of another site cannot send this type without asking first, which is never granted.
-    if (request.method === 'POST' && !request.is('application/json')) throw new Refusal(415, 'send JSON', 'Nothing was written.')
+  app.use('/api', (_request, response, next) => {
+    response.setHeader('cache-control', 'no-store')
     next()
   })
   app.use('/api', express.json({ limit: '1mb' }))
-  app.get('/api/me', async (_request, response) => {
-    const me = await database.as(who, async (client) => {
-      const { rows } = await client.query<{ name: string; role: string; institution: string }>(
-        'select p.name, p.role, i.name as institution from person p join institution i on i.id = p.institution_id where p.id = $1',
-        [who.person],
-      )
-      return rows[0]
-    })
-    if (!me) throw new Refusal(503, 'this server has nobody to serve', 'Load the demo data, or set FOXING_PERSON to someone who is in the database.')
-    response.json(me)
-  })
-  app.use('/api', jarRoutes(database, who))
+  app.use('/api', routerOf(ROUTES, services))
   app.use('/api', (_request, _response, next) => next(new Refusal(404, 'there is nothing at this address', 'Check the address.')))
   if (webRoot !== undefined) {
+    app.use(compression())
     app.use('/assets', express.static(join(webRoot, 'assets'), { immutable: true, maxAge: '365d' }))
     app.use(express.static(webRoot, { index: false }))
     app.get('/{*path}', (_request, response) => response.sendFile('index.html', { root: webRoot, headers: { 'Cache-Control': 'no-cache' } }))

@@ -1,31 +1,44 @@
 import pg from 'pg'
+import type { Session } from './sessions'
 
 export type Client = pg.PoolClient
-export type Role = 'foxing_app' | 'foxing_simulator'
+export type Role = 'student' | 'instructor' | 'technician'
+export type Who = Pick<Session, 'institution' | 'person' | 'tokenHash'>
 
-export interface Who {
-  readonly institution: string
-  readonly person: string
+/** Thrown when the session that was named is not there any more. */
+export class SignedOut extends Error {
+  constructor() {
+    super('you are not signed in')
+  }
 }
 
-/** The pool, and the one way to it: a transaction for a person, in a role that owns nothing. */
+/** The pool, and the ways to it: a transaction for a person, in a role that owns nothing, or one of the functions that let somebody in. */
 export class Database {
   readonly pool: pg.Pool
 
-  constructor(url: string, onError: (error: Error) => void) {
-    this.pool = new pg.Pool({ connectionString: url, max: 10, connectionTimeoutMillis: 5000, idleTimeoutMillis: 30_000 })
+  /** @param url of a login that owns nothing: foxing_app */
+  constructor(url: string, onError: (error: Error) => void, connections = 10) {
+    this.pool = new pg.Pool({ connectionString: url, max: connections, connectionTimeoutMillis: 5000, idleTimeoutMillis: 30_000 })
     // A connection lost while idle is replaced by the next one asked for.
     this.pool.on('error', onError)
   }
 
-  /** Runs `work` in one transaction with row-level security set to `who`. */
-  async as<T>(who: Who, work: (client: Client) => Promise<T>, role: Role = 'foxing_app'): Promise<T> {
+  /**
+   * Runs `work` in one transaction with row-level security set to `who`.
+   * @throws SignedOut when there is no such session
+   */
+  async as<T>(who: Who, work: (client: Client, role: Role) => Promise<T>): Promise<T> {
     const client = await this.pool.connect()
     try {
       await client.query('begin')
-      await client.query(`set local role ${role}`)
-      await client.query("select set_config('foxing.institution', $1, true), set_config('foxing.person', $2, true)", [who.institution, who.person])
-      const result = await work(client)
+      const { rows } = await client.query<{ enter: Role | null }>({
+        name: 'enter',
+        text: 'select enter($1, $2, $3)',
+        values: [who.institution, who.person, who.tokenHash],
+      })
+      const role = rows[0]?.enter
+      if (!role) throw new SignedOut()
+      const result = await work(client, role)
       await client.query('commit')
       client.release()
       return result
@@ -38,9 +51,15 @@ export class Database {
     }
   }
 
+  /** Calls one of the functions that work before it is known who asks; answers its first row. */
+  async door<T extends pg.QueryResultRow>(call: string, values: readonly unknown[]): Promise<T | null> {
+    const { rows } = await this.pool.query<T>(`select * from door.${call}`, [...values])
+    return rows[0] ?? null
+  }
+
   async ready(): Promise<boolean> {
     try {
-      await this.pool.query('select 1 from jar limit 0')
+      await this.pool.query('select from signature limit 0')
       return true
     } catch {
       return false

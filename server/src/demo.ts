@@ -1,8 +1,9 @@
 import { caseSchema, doTest, entrySchema, findSalt, reason, Simulations, type Case, type Entry, type Observation, type Salt } from '@foxing/core'
-import { createHash } from 'node:crypto'
+import { createHash, randomBytes } from 'node:crypto'
 import pg from 'pg'
 import { Database, type Who } from './database'
-import { addEntries, openJar } from './services/jars'
+import { verifierOf, newSalt, proofOf } from './passwords'
+import { appendEntries, openJar, seal } from './services/jars'
 
 /**
  * The demo world: a paper-conservation school that has inherited a cupboard of unlabelled jars from a closed bindery. People, places and codes are made up. What the
@@ -16,13 +17,25 @@ function idOf(name: string): string {
 }
 
 const INSTITUTION = idOf('Sallowfield')
-const STUDENTS = ['Odile Marchbank', 'Teodor Lisle', 'Wren Abara'] as const
-type Student = (typeof STUDENTS)[number]
-const whoIs = (student: Student): Who => ({ institution: INSTITUTION, person: idOf(student === 'Odile Marchbank' ? 'Odile' : student) })
+const CLASS = idOf('Materials of paper')
+/** Everybody at the school, with the name they sign in by. */
+const PEOPLE = {
+  'Odile Marchbank': { login: 'odile', role: 'student' },
+  'Teodor Lisle': { login: 'teodor', role: 'student' },
+  'Wren Abara': { login: 'wren', role: 'student' },
+  'Ansel Quillby': { login: 'ansel', role: 'instructor' },
+  'Mirjam Soot': { login: 'mirjam', role: 'technician' },
+} as const
+type Person = keyof typeof PEOPLE
+const INSTRUCTOR: Person = 'Ansel Quillby'
+const DOMAIN = 'sallowfield.example'
+/** For the demo's made-up people alone; this file is not part of a server that people use. */
+const PASSWORD = 'blotting paper'
+const personId = (person: Person): string => idOf(person === 'Odile Marchbank' ? 'Odile' : person)
 const DEVICE = idOf('device')
 
 interface DemoJar {
-  readonly owner: Student
+  readonly owner: Person
   readonly code: string
   readonly title: string
   readonly kind: 'real' | 'simulated'
@@ -32,6 +45,8 @@ interface DemoJar {
   readonly notes?: readonly string[]
   readonly confirmations: number
   readonly hints?: Case['hints']
+  /** Given out by the instructor, and opened by them. */
+  readonly issued?: boolean
   /** A look that was written down wrongly: what was written in the place of what there was. */
   readonly slip?: { readonly test: string; readonly step: number; readonly wrote: readonly Partial<Observation>[] }
 }
@@ -129,6 +144,7 @@ const JARS: readonly DemoJar[] = [
     tests: [],
     confirmations: 2,
     hints: 'none',
+    issued: true,
   },
   {
     owner: 'Teodor Lisle',
@@ -193,40 +209,77 @@ function entriesFor(jar: DemoJar, salt: Salt, settings: Case): Entry[] {
   return entries.map((entry) => ({ ...entry, id: idOf(entry.id) }))
 }
 
-/** Loads the demo's institution, student and jars with the owner's rights; whatever is there already stays. */
-async function load(url: string): Promise<void> {
-  const owner = new pg.Client({ connectionString: url })
+/** Loads the demo's institution, people, class and jars; whatever is there already stays. */
+async function load(ownerUrl: string, appUrl: string): Promise<void> {
+  const owner = new pg.Client({ connectionString: ownerUrl })
   await owner.connect()
-  await owner.query('insert into institution (id, name) values ($1, $2) on conflict do nothing', [
-    INSTITUTION,
-    'Sallowfield School of Paper Conservation',
-  ])
-  for (const student of STUDENTS)
-    await owner.query("insert into person (institution_id, id, name, role) values ($1, $2, $3, 'student') on conflict do nothing", [
+  const put = (sql: string, ...values: unknown[]): Promise<unknown> => owner.query(`${sql} on conflict do nothing`, values)
+  await put('insert into institution (id, name) values ($1, $2)', INSTITUTION, 'Sallowfield School of Paper Conservation')
+  await put('insert into class (institution_id, id, name) values ($1, $2, $3)', INSTITUTION, CLASS, 'Materials of paper, autumn')
+  const sessions = new Map<Person, Who>()
+  for (const [name, { login, role }] of Object.entries(PEOPLE) as [Person, (typeof PEOPLE)[Person]][]) {
+    const salt = newSalt()
+    const person = personId(name)
+    await put('insert into person (institution_id, id, name, role) values ($1, $2, $3, $4)', INSTITUTION, person, name, role)
+    await put(
+      'insert into credential (institution_id, person_id, login, salt, verifier) values ($1, $2, $3, $4, $5)',
       INSTITUTION,
-      whoIs(student).person,
-      student,
-    ])
-  await owner.end()
-  const database = new Database(url, () => undefined)
+      person,
+      `${login}@${DOMAIN}`,
+      salt,
+      verifierOf(await proofOf(PASSWORD, salt)),
+    )
+    await put('insert into membership (institution_id, class_id, person_id) values ($1, $2, $3)', INSTITUTION, CLASS, person)
+    const tokenHash = randomBytes(32)
+    await put('insert into session (institution_id, person_id, token_hash) values ($1, $2, $3)', INSTITUTION, person, tokenHash)
+    sessions.set(name, { institution: INSTITUTION, person, tokenHash })
+  }
+  const database = new Database(appUrl, () => undefined)
+  const sessionOf = (person: Person): Who => {
+    const session = sessions.get(person)
+    if (!session) throw new Error(`${person} is not at the school`)
+    return session
+  }
   for (const jar of JARS) {
     const salt = findSalt(jar.salt)
     if (!salt) throw new Error(`${jar.salt} is not a bench salt`)
     const settings = caseSchema.parse({ kind: 'salt', school: { confirmations: jar.confirmations }, hints: jar.hints ?? 'open' })
     const id = idOf(`jar ${jar.code}`)
     const entries = entriesFor(jar, salt, settings)
-    const who = whoIs(jar.owner)
-    await database.as(who, async (client) => {
-      await openJar(client, who, { id, code: jar.code, title: jar.title, kind: jar.kind, case: settings }, 7, jar.salt)
-      if (entries.length > 0) await addEntries(client, INSTITUTION, id, DEVICE, entries)
-    })
+    const who = sessionOf(jar.owner)
+    if (jar.issued) await issue(database, sessionOf(INSTRUCTOR), { ...jar, id, case: settings, owner: who.person })
+    else
+      await database.as(who, (client) => openJar(client, who, { id, code: jar.code, title: jar.title, kind: jar.kind, case: settings }, 7, jar.salt))
+    if (entries.length > 0)
+      await appendEntries(
+        database,
+        who,
+        id,
+        DEVICE,
+        entries.map((body, k) => ({ order: k + 1, body })),
+      )
   }
   await database.close()
+  await owner.query('delete from session where token_hash = any($1)', [[...sessions.values()].map((s) => s.tokenHash)])
+  await owner.end()
 }
 
-const url = process.env['DATABASE_URL']
-if (!url) throw new Error('DATABASE_URL is needed')
-await load(url)
-// The demo serves one student at a time; another is chosen by name.
-const served = STUDENTS.find((s) => s.toLowerCase().startsWith((process.env['FOXING_DEMO_STUDENT'] ?? 'odile').toLowerCase())) ?? STUDENTS[0]
-process.stdout.write(`FOXING_PERSON=${INSTITUTION}/${whoIs(served).person}\n`)
+const issue = (
+  database: Database,
+  instructor: Who,
+  jar: { readonly id: string; readonly owner: string; readonly code: string; readonly title: string; readonly case: Case; readonly salt: string },
+): Promise<void> =>
+  database.as(instructor, async (client) => {
+    const { rowCount } = await client.query(
+      `insert into jar (institution_id, id, owner_id, code, title, kind, settings, class_id, issued_by, reveal)
+       values ($1, $2, $3, $4, $5, 'simulated', $6, $7, $8, 'by instructor') on conflict do nothing`,
+      [INSTITUTION, jar.id, jar.owner, jar.code, jar.title, jar.case, CLASS, instructor.person],
+    )
+    if (rowCount === 1) await seal(client, INSTITUTION, jar.id, jar.salt, 7)
+  })
+
+const { OWNER_DATABASE_URL: ownerUrl, DATABASE_URL: appUrl } = process.env
+if (!ownerUrl || !appUrl) throw new Error('OWNER_DATABASE_URL and DATABASE_URL are needed')
+await load(ownerUrl, appUrl)
+const others = Object.values(PEOPLE).filter((p) => p.login !== 'odile')
+process.stdout.write(`Sign in as odile@${DOMAIN} (or ${others.map((p) => `${p.login}, ${p.role}`).join('; ')}), password: ${PASSWORD}\n`)

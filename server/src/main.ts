@@ -1,23 +1,41 @@
 import { createServer } from 'node:http'
-import { pino } from 'pino'
 import { createApp } from './app'
 import { ConfigError, readConfig } from './config'
 import { Database } from './database'
+import { Live } from './live'
+import { newLog } from './logging'
+import { Metrics } from './metrics'
+import { Cookies } from './sessions'
+import { threads } from './simulator'
 
 /** How long open requests may take to end before the server stops without them, ms. */
 const GRACE = 8000
 
 async function main(): Promise<void> {
   const config = readConfig(process.env)
-  const log = pino({ level: config.logLevel, base: null })
-  const database = new Database(config.databaseUrl, (err) => log.warn({ err }, 'idle connection lost'))
+  const log = newLog(config.logLevel)
+  const database = new Database(config.databaseUrl, (err) => log.warn({ err }, 'idle connection lost'), config.connections)
+  const live = new Live(config.databaseUrl, database.pool, log)
+  const simulator = threads(new URL('./simulate.js', import.meta.url).href, config.simulators)
+  const metrics = new Metrics(database, live)
   let stopping = false
-  const app = createApp({ database, who: config, log, webRoot: config.webRoot, stopping: () => stopping })
+  const app = createApp({
+    ...config,
+    database,
+    live,
+    simulator,
+    metrics,
+    log,
+    cookies: new Cookies(config.secure),
+    stopping: () => stopping,
+  })
   const server = createServer(app)
   await new Promise<void>((resolve, reject) => {
     server.once('error', reject)
     server.listen(config.port, config.host, resolve)
   })
+  void live.start()
+  const measured = config.metricsPort === undefined ? undefined : metrics.listen(config.metricsPort)
   const address = server.address()
   log.info({ host: config.host, port: typeof address === 'object' ? address?.port : config.port }, 'serving')
 
@@ -27,10 +45,15 @@ async function main(): Promise<void> {
     log.info({ signal }, 'stopping')
     const force = setTimeout(() => process.exit(1), GRACE)
     force.unref()
+    measured?.close()
     server.close(() => {
-      void database.close().then(() => log.info('stopped'))
+      void Promise.all([live.close(), simulator.close()])
+        .then(() => database.close())
+        .then(() => log.info('stopped'))
     })
     server.closeIdleConnections()
+    // Pages that wait for changes hold their connection open for good; they come back by themselves.
+    setTimeout(() => server.closeAllConnections(), 1000).unref()
   }
   process.on('SIGTERM', () => stop('SIGTERM'))
   process.on('SIGINT', () => stop('SIGINT'))

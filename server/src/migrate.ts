@@ -5,9 +5,10 @@ import pg from 'pg'
 
 /**
  * Brings a database up to the newest migration. Each file runs once, in the order of its name, in a transaction of its own; a file changed after it ran stops everything.
+ * @param appPassword what the server's own login, foxing_app, is to sign in with from now on; left as it is when not given
  * @returns names of the files that ran
  */
-export async function migrate(url: string, folder: string): Promise<string[]> {
+export async function migrate(url: string, folder: string, appPassword?: string): Promise<string[]> {
   const client = new pg.Client({ connectionString: url })
   await client.connect()
   try {
@@ -38,6 +39,7 @@ export async function migrate(url: string, folder: string): Promise<string[]> {
       }
       ran.push(name)
     }
+    if (appPassword !== undefined) await client.query(`alter role foxing_app login password ${pg.escapeLiteral(appPassword)}`)
     return ran
   } finally {
     await client.end()
@@ -47,6 +49,6 @@ export async function migrate(url: string, folder: string): Promise<string[]> {
 if (process.argv[1] && import.meta.url.endsWith(process.argv[1].split('/').slice(-2).join('/'))) {
   const url = process.env['DATABASE_URL']
   if (!url) throw new Error('DATABASE_URL is needed')
-  const ran = await migrate(url, process.argv[2] ?? 'server/migrations')
+  const ran = await migrate(url, process.argv[2] ?? 'server/migrations', process.env['FOXING_APP_PASSWORD'])
   process.stdout.write(ran.length > 0 ? `migrated: ${ran.join(', ')}\n` : 'nothing to migrate\n')
 }

@@ -1,11 +1,13 @@
-import { caseSchema, entrySchema, findSalt, NotebookError } from '@foxing/core'
-import { randomInt } from 'node:crypto'
-import { Router } from 'express'
+import { caseSchema, entrySchema, findSalt, notebookSchema } from '@foxing/core'
+import { randomInt, randomUUID } from 'node:crypto'
 import { z } from 'zod'
-import type { Database, Who } from '../database'
-import { addEntries, entriesOf, findJar, listJars, openJar, type Jar } from '../services/jars'
-import { secretOf, seenFor } from '../services/secrets'
-import { Refusal } from './errors'
+import { codeHash, newCode } from '../codes'
+import type { Client } from '../database'
+import { Refusal } from '../http/errors'
+import { forPeople, SENT, type Route } from '../http/route'
+import { appendEntries, entriesOf, findJar, listJars, noJar, openJar, type Jar } from '../services/jars'
+import { secretOf } from '../services/secrets'
+import { notebookOf, sign, signaturesOf, versionOf } from '../services/signing'
 
 const id = z.uuid()
 const newJarSchema = z.object({
@@ -14,96 +16,246 @@ const newJarSchema = z.object({
   title: z.string().trim().max(200).default(''),
   kind: z.enum(['real', 'simulated']),
   case: caseSchema.default(() => caseSchema.parse({})),
+  /** What a self-chosen practice was drawn by on the device it began on. */
+  seed: z
+    .number()
+    .int()
+    .nonnegative()
+    .max(2 ** 40)
+    .optional(),
 })
+/** The most lines one device writes in one notebook. */
+const MOST = 5000
 const newEntriesSchema = z.object({
   device: id,
   entries: z
-    .array(entrySchema.and(z.object({ id })))
+    .array(z.object({ order: z.number().int().min(1).max(MOST), body: entrySchema.and(z.object({ id })) }))
     .min(1)
     .max(200),
 })
+const importSchema = z.object({
+  id,
+  code: z.string().trim().min(1).max(24),
+  title: z.string().trim().max(200).default(''),
+  device: id,
+  notebook: notebookSchema.refine((n) => new Set(n.entries.map((e) => e.id)).size === n.entries.length, {
+    path: ['entries'],
+    message: 'an id of its own for every entry',
+  }),
+})
 
-/** Answers about a secret sample take whole steps of this time, so that how long one took tells nothing, ms. */
-const TIME_STEP = 150
-
-const settled = async <T>(work: Promise<T>): Promise<T> => {
-  const began = performance.now()
-  const result = await work
-  const taken = performance.now() - began
-  await new Promise((resolve) => setTimeout(resolve, Math.ceil(taken / TIME_STEP) * TIME_STEP - taken))
-  return result
+/** @throws Refusal unless the jar is one's own or a partner's: an instructor reads, and does not write in a student's notebook */
+const mineOf = async (client: Client, jarId: string): Promise<Jar> => {
+  const jar = await findJar(client, jarId)
+  const { rowCount } = await client.query('select from jar where id = $1 and (owner_id = current_person() or id in (select partnered_jars()))', [
+    jarId,
+  ])
+  if (rowCount === 0) throw noJar()
+  return jar
 }
 
-export function jarRoutes(database: Database, who: Who): Router {
-  const router = Router()
-  const jarOr404 = (jar: Jar | null): Jar => {
-    if (!jar) throw new Refusal(404, 'there is no such jar here', 'Go back to the shelf and choose one.')
-    return jar
-  }
+const HEARTBEAT = 25_000
 
-  router.get('/jars', async (_request, response) => {
-    response.json({ jars: await database.as(who, listJars) })
-  })
-
-  router.post('/jars', async (request, response) => {
-    const jar = newJarSchema.parse(request.body)
-    await database.as(who, (client) => openJar(client, who, jar, randomInt(2 ** 40)))
-    response.status(201).json({ id: jar.id })
-  })
-
-  router.get('/jars/:id', async (request, response) => {
-    const jarId = id.parse(request.params.id)
-    const [jar, entries] = await database.as(who, async (client) => [await findJar(client, jarId), await entriesOf(client, jarId)] as const)
-    response.json({ jar: jarOr404(jar), entries })
-  })
-
-  router.post('/jars/:id/entries', async (request, response) => {
-    const jarId = id.parse(request.params.id)
-    const { device, entries } = newEntriesSchema.parse(request.body)
-    const acknowledged = await database.as(who, async (client) => {
-      jarOr404(await findJar(client, jarId))
-      return addEntries(client, who.institution, jarId, device, entries)
-    })
-    response.json({ acknowledged })
-  })
-
-  router.get('/jars/:id/seen/:entry', async (request, response) => {
-    const jarId = id.parse(request.params.id)
-    const entryId = id.parse(request.params.entry)
-    const seen = await settled(
-      (async () => {
-        const [jar, entries] = await database.as(who, async (client) => [await findJar(client, jarId), await entriesOf(client, jarId)] as const)
-        const secret = await database.as(who, (client) => secretOf(client, jarId), 'foxing_simulator')
-        if (jarOr404(jar).kind === 'real' || !secret)
-          throw new Refusal(409, 'this jar is real', 'Do the test at the bench and write down what you see.')
-        if (!jar || !entries.some((e) => e.id === entryId))
-          throw new Refusal(404, 'that entry has not reached the server', 'Wait for the notebook to be saved, then look again.')
-        try {
-          return seenFor(secret, { case: jar.case, entries }, entryId)
-        } catch (error) {
-          if (error instanceof NotebookError) throw new Refusal(409, error.message, 'The entry is kept; write an amendment to correct it.')
-          throw error
+export const jarRoutes: readonly Route[] = [
+  forPeople({ method: 'get', path: '/jars', answer: async ({ within }) => ({ jars: await within((client) => listJars(client, 'mine')) }) }),
+  forPeople({
+    method: 'post',
+    path: '/jars',
+    status: 201,
+    body: newJarSchema,
+    answer: ({ body, session, within }) =>
+      within(async (client) => {
+        await openJar(client, session, body, body.seed ?? randomInt(2 ** 40))
+        return { id: (await findJar(client, body.id)).id }
+      }),
+  }),
+  forPeople({
+    method: 'post',
+    path: '/jars/import',
+    status: 201,
+    body: importSchema,
+    answer: ({ body, session, within, services }) =>
+      within(async (client) => {
+        await openJar(client, session, { ...body, kind: 'real', case: body.notebook.case }, 0)
+        return { id: (await mineOf(client, body.id)).id }
+      }).then(async (opened) => {
+        // Entries of a document may have any ids; here they get uuids, and what cites them is made to follow.
+        const ids = new Map(body.notebook.entries.map((e) => [e.id, id.safeParse(e.id).success ? e.id : randomUUID()]))
+        const moved = (old: string): string => ids.get(old) ?? old
+        const entries = body.notebook.entries.map((e, k) => {
+          const body = { ...e, id: moved(e.id) }
+          if ('concluded' in body) body.concluded = { ...body.concluded, citing: body.concluded.citing.map(moved) }
+          if ('amended' in body) body.amended = { ...body.amended, entry: moved(body.amended.entry) }
+          if ('saw' in body && body.saw.of !== undefined) body.saw = { ...body.saw, of: moved(body.saw.of) }
+          return { order: k + 1, body }
+        })
+        if (entries.length > 0) await appendEntries(services.database, session, opened.id, body.device, entries)
+        return opened
+      }),
+  }),
+  forPeople({
+    method: 'get',
+    path: '/jars/:id',
+    answer: ({ id, session, within }) =>
+      within(async (client) => {
+        const jar = await findJar(client, id('id'))
+        const { rows: people } = await client.query<{ id: string; name: string }>(
+          `select p.id, p.name from person p where p.id = $2
+             or p.id in (select person_id from partner where jar_id = $1) or p.id in (select author_id from entry where jar_id = $1)`,
+          [jar.id, jar.owner],
+        )
+        const { rows: partners } = await client.query<{ person_id: string }>('select person_id from partner where jar_id = $1 order by 1', [jar.id])
+        const writers = [jar.owner, ...partners.map((p) => p.person_id)]
+        return {
+          jar: { ...jar, partners: writers.slice(1), writable: writers.includes(session.person) },
+          people,
+          entries: await entriesOf(client, jar.id),
+          signatures: await signaturesOf(client, jar.id),
         }
-      })(),
-    )
-    response.json(seen)
-  })
+      }),
+  }),
+  forPeople({
+    method: 'get',
+    path: '/jars/:id/entries',
+    answer: ({ id, query, within }) =>
+      within(async (client) => {
+        const after = z.coerce.number().int().min(-1).max(Number.MAX_SAFE_INTEGER).default(-1).parse(query('after'))
+        return { entries: await entriesOf(client, (await findJar(client, id('id'))).id, after) }
+      }),
+  }),
+  forPeople({
+    method: 'post',
+    path: '/jars/:id/entries',
+    body: newEntriesSchema,
+    async answer({ id, body, session, services }) {
+      const acknowledged = await appendEntries(services.database, session, id('id'), body.device, body.entries)
+      services.live.changed(session.institution, id('id'))
+      return { acknowledged }
+    },
+  }),
+  forPeople({
+    method: 'get',
+    path: '/jars/:id/live',
+    async answer({ id, session, within, services, request, response }) {
+      const jarId = id('id')
+      const allowed = (): Promise<unknown> => within((client) => findJar(client, jarId))
+      await allowed()
+      response.writeHead(200, { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-accel-buffering': 'no' })
+      response.write('retry: 2000\n\n')
+      const stop = services.live.hear(session.institution, jarId, () => response.write('data: changed\n\n'))
+      // Whoever has been signed out, or is a partner no more, hears no more.
+      const heartbeat = setInterval(
+        () =>
+          void allowed().then(
+            () => response.write(': here\n\n'),
+            () => response.end(),
+          ),
+        HEARTBEAT,
+      )
+      const end = (): void => {
+        clearInterval(heartbeat)
+        stop()
+      }
+      request.on('close', end)
+      response.on('close', end)
+      return SENT
+    },
+  }),
+  forPeople({
+    method: 'get',
+    path: '/jars/:id/seen/:entry',
+    async answer({ id, within, services }) {
+      const [jarId, entryId] = [id('id'), id('entry')]
+      const { jar, entries, secret } = await within(async (client) => ({
+        jar: await findJar(client, jarId),
+        entries: (await entriesOf(client, jarId)).map((e) => e.body),
+        secret: await secretOf(client, jarId),
+      }))
+      if (!secret) throw new Refusal(409, 'this jar is real', 'Do the test at the bench and write down what you see.')
+      if (!entries.some((e) => e.id === entryId && 'did' in e))
+        throw new Refusal(404, 'that work has not reached the server', 'Wait for the notebook to be saved, then look again.')
+      const simulated = await services.simulator.run({
+        notebook: { case: jar.case, entries },
+        entry: entryId,
+        salt: secret.salt.id,
+        jitter: secret.jitter,
+      })
+      if ('problem' in simulated) throw new Refusal(409, simulated.problem, 'The entry is kept; write an amendment to correct it.')
+      return simulated.seen
+    },
+  }),
+  forPeople({
+    method: 'get',
+    path: '/jars/:id/answer',
+    answer: ({ id, within }) =>
+      within(async (client, role) => {
+        const jar = await findJar(client, id('id'))
+        const entries = (await entriesOf(client, jar.id)).map((e) => e.body)
+        const concluded = entries.flatMap((e) => ('concluded' in e && e.concluded.claim !== 'absent' ? [e.concluded.species] : []))
+        const teaches =
+          role === 'instructor' &&
+          (await client.query('select from jar where id = $1 and class_id in (select taught_classes())', [jar.id])).rowCount === 1
+        if (!teaches && !jar.opened && (jar.reveal !== 'on conclusion' || concluded.length === 0)) throw notYet(jar)
+        const secret = await secretOf(client, jar.id)
+        if (!secret) throw new Refusal(409, 'this jar is real', 'Only the person who filled it knows.')
+        const { id: formula, data } = secret.salt
+        return { formula, name: data.name, right: concluded.length === 0 ? null : concluded.some((text) => sameSalt(text, formula)) }
+      }),
+  }),
+  forPeople({
+    method: 'post',
+    path: '/jars/:id/partners',
+    status: 201,
+    body: z.object({}),
+    answer: ({ id, session, within }) =>
+      within(async (client) => {
+        const jar = await mineOf(client, id('id'))
+        if (jar.owner !== session.person) throw new Refusal(403, 'this jar is your partner’s', 'Only they can share it.')
+        const code = newCode()
+        await client.query(
+          `insert into invitation (institution_id, id, code_hash, role, jar_id, created_by, expires_at, uses_left)
+           values ($1, $2, $3, 'partner', $4, $5, now() + interval '1 day', 3)`,
+          [session.institution, randomUUID(), codeHash(code), jar.id, session.person],
+        )
+        return { code }
+      }),
+  }),
+  forPeople({
+    method: 'delete',
+    path: '/jars/:id/partners/:person',
+    answer: ({ id, within }) =>
+      within(async (client) => {
+        const jar = await mineOf(client, id('id'))
+        await client.query('delete from partner where jar_id = $1 and person_id = $2', [jar.id, id('person')])
+      }),
+  }),
+  forPeople({
+    method: 'post',
+    path: '/jars/:id/signatures',
+    status: 201,
+    body: z.object({}),
+    answer: ({ id, session, within, services }) =>
+      within(async (client) => sign(client, session, (await mineOf(client, id('id'))).id)).then((signature) => {
+        services.live.changed(session.institution, id('id'))
+        return signature
+      }),
+  }),
+  forPeople({
+    method: 'get',
+    path: '/jars/:id/versions/:version',
+    answer: ({ id, within, request }) =>
+      within(async (client) => {
+        const version = z.coerce.number().int().min(1).max(100_000).parse(request.params['version'])
+        return versionOf(client, (await findJar(client, id('id'))).id, version)
+      }),
+  }),
+  forPeople({ method: 'get', path: '/jars/:id/export', answer: ({ id, within }) => within((client) => notebookOf(client, id('id'))) }),
+]
 
-  router.get('/jars/:id/answer', async (request, response) => {
-    const jarId = id.parse(request.params.id)
-    const entries = await database.as(who, async (client) => {
-      jarOr404(await findJar(client, jarId))
-      return entriesOf(client, jarId)
-    })
-    const concluded = entries.flatMap((e) => ('concluded' in e && e.concluded.claim !== 'absent' ? [e.concluded.species] : []))
-    if (concluded.length === 0) throw new Refusal(409, 'nothing has been concluded yet', 'Write your conclusion first; the jar is opened then.')
-    const secret = await database.as(who, (client) => secretOf(client, jarId), 'foxing_simulator')
-    if (!secret) throw new Refusal(409, 'this jar is real', 'Only the person who filled it knows.')
-    const right = concluded.some((text) => sameSalt(text, secret.salt.id))
-    response.json({ formula: secret.salt.id, name: secret.salt.data.name, right })
-  })
-
-  return router
+function notYet(jar: Jar): Refusal {
+  if (jar.reveal === 'on date') return new Refusal(409, `this jar is opened on ${jar.revealOn ?? 'a date'}`, 'Until then, go on with the work.')
+  if (jar.reveal === 'by instructor') return new Refusal(409, 'this jar is opened by your instructor', 'Ask them when you have handed in.')
+  return new Refusal(409, 'nothing has been concluded yet', 'Write your conclusion first; the jar is opened then.')
 }
 
 function sameSalt(text: string, formula: string): boolean {

@@ -1,6 +1,11 @@
-import { caseSchema, entrySchema, SALTS, type Case, type Entry } from '@foxing/core'
-import { createHash } from 'node:crypto'
-import type { Client } from '../database'
+import { caseSchema, drawSalt, entrySchema, inOrder, type Case, type Entry, type Placed } from '@foxing/core'
+import { z } from 'zod'
+import type { Client, Database, Who } from '../database'
+import { SignedOut } from '../database'
+import { Refusal } from '../http/errors'
+
+export const REVEALS = ['on conclusion', 'on date', 'by instructor'] as const
+export type Reveal = (typeof REVEALS)[number]
 
 export interface Jar {
   readonly id: string
@@ -9,10 +14,15 @@ export interface Jar {
   readonly kind: 'real' | 'simulated'
   readonly case: Case
   readonly createdAt: string
-}
-export interface JarSummary extends Jar {
-  readonly entries: number
-  readonly concluded: readonly string[]
+  readonly owner: string
+  readonly ownerName: string | null
+  readonly classId: string | null
+  /** Given out by an instructor. */
+  readonly issued: boolean
+  readonly reveal: Reveal
+  readonly revealOn: string | null
+  /** The instructor, or the date, has opened it; a conclusion is looked for elsewhere. */
+  readonly opened: boolean
 }
 
 interface JarRow {
@@ -22,7 +32,18 @@ interface JarRow {
   readonly kind: 'real' | 'simulated'
   readonly settings: unknown
   readonly created_at: Date
+  readonly owner_id: string
+  readonly owner_name: string | null
+  readonly class_id: string | null
+  readonly issued: boolean
+  readonly reveal: Reveal
+  readonly reveal_on: Date | null
+  readonly opened: boolean
 }
+
+const COLUMNS = `j.id, j.code, j.title, j.kind, j.settings, j.created_at, j.owner_id, p.name as owner_name, j.class_id, j.issued_by is not null as issued, j.reveal, j.reveal_on,
+  (j.revealed_at is not null or coalesce(j.reveal_on <= now(), false)) as opened`
+const FROM = 'jar j left join person p on p.institution_id = j.institution_id and p.id = j.owner_id'
 
 const jarOf = (row: JarRow): Jar => ({
   id: row.id,
@@ -31,28 +52,63 @@ const jarOf = (row: JarRow): Jar => ({
   kind: row.kind,
   case: caseSchema.parse(row.settings),
   createdAt: row.created_at.toISOString(),
+  owner: row.owner_id,
+  ownerName: row.owner_name,
+  classId: row.class_id,
+  issued: row.issued,
+  reveal: row.reveal,
+  revealOn: row.reveal_on?.toISOString() ?? null,
+  opened: row.opened,
 })
 
-export async function listJars(client: Client): Promise<JarSummary[]> {
-  const { rows } = await client.query<JarRow & { entries: string; concluded: string[] | null }>(`
-    select j.id, j.code, j.title, j.kind, j.settings, j.created_at,
-           count(e.id) as entries,
-           array_agg(e.body->'concluded'->>'species' order by e.position)
-             filter (where e.body ? 'concluded') as concluded
-      from jar j left join entry e on e.institution_id = j.institution_id and e.jar_id = j.id
-     group by j.institution_id, j.id
-     order by j.created_at, j.code`)
-  return rows.map((row) => ({ ...jarOf(row), entries: Number(row.entries), concluded: row.concluded ?? [] }))
+export interface JarSummary extends Jar {
+  readonly entries: number
+  readonly concluded: readonly string[]
 }
 
-export async function findJar(client: Client, id: string): Promise<Jar | null> {
-  const { rows } = await client.query<JarRow>('select id, code, title, kind, settings, created_at from jar where id = $1', [id])
-  return rows[0] ? jarOf(rows[0]) : null
+/** Jars with how far their work has got: one's own and one's partners', or those of a class. */
+export async function listJars(client: Client, of: { readonly classId: string } | 'mine'): Promise<JarSummary[]> {
+  const { rows } = await client.query<JarRow & { entries: number; concluded: string[] | null }>(
+    `select ${COLUMNS}, e.entries, e.concluded
+       from ${FROM}
+       cross join lateral (
+         select count(*)::int as entries, array_agg(body->'concluded'->>'species' order by position) filter (where body ? 'concluded') as concluded
+           from entry where institution_id = j.institution_id and jar_id = j.id) e
+      where ${of === 'mine' ? '(j.owner_id = current_person() or j.id in (select partnered_jars()))' : 'j.class_id = $1'}
+      order by j.created_at, j.code, j.id`,
+    of === 'mine' ? [] : [of.classId],
+  )
+  return rows.map((row) => ({ ...jarOf(row), entries: row.entries, concluded: row.concluded ?? [] }))
 }
 
-export async function entriesOf(client: Client, jar: string): Promise<Entry[]> {
-  const { rows } = await client.query<{ body: unknown }>('select body from entry where jar_id = $1 order by position', [jar])
-  return rows.map((row) => entrySchema.parse(row.body))
+/** @throws Refusal where there is no such jar for the one who asks */
+export async function findJar(client: Client, id: string): Promise<Jar> {
+  const { rows } = await client.query<JarRow>(`select ${COLUMNS} from ${FROM} where j.id = $1`, [id])
+  if (!rows[0]) throw noJar()
+  return jarOf(rows[0])
+}
+export const noJar = (): Refusal => new Refusal(404, 'there is no such jar here', 'Go back to the shelf and choose one.')
+
+export interface PlacedEntry extends Placed {
+  readonly body: Entry
+  readonly author: string | null
+}
+
+/** Entries of a jar in the order of the notebook, or those that came after a place. */
+export async function entriesOf(client: Client, jar: string, after = -1): Promise<PlacedEntry[]> {
+  const { rows } = await client.query<{ body: unknown; device: string; device_order: string; position: string; author_id: string | null }>(
+    'select body, device, device_order, position, author_id from entry where jar_id = $1 and position > $2',
+    [jar, after],
+  )
+  return inOrder(
+    rows.map((row) => ({
+      body: entrySchema.parse(row.body),
+      device: row.device,
+      order: Number(row.device_order),
+      position: Number(row.position),
+      author: row.author_id,
+    })),
+  )
 }
 
 export interface NewJar {
@@ -63,41 +119,49 @@ export interface NewJar {
   readonly case: Case
 }
 
-/** Opens a jar; sending it again changes nothing. A simulated one is filled with a salt drawn by the seed. */
-export async function openJar(client: Client, who: { institution: string; person: string }, jar: NewJar, seed: number, salt?: string): Promise<void> {
+/** Opens a jar of one's own; sending it again changes nothing. A simulated one is filled with a salt drawn by the seed. */
+export async function openJar(client: Client, who: Who, jar: NewJar, seed: number, salt = drawSalt(seed)): Promise<void> {
   const { rowCount } = await client.query(
     `insert into jar (institution_id, id, owner_id, code, title, kind, settings) values ($1, $2, $3, $4, $5, $6, $7)
      on conflict do nothing`,
     [who.institution, jar.id, who.person, jar.code, jar.title, jar.kind, jar.case],
   )
   if (rowCount === 0 || jar.kind === 'real') return
-  await client.query('insert into secret (institution_id, jar_id, salt, seed) values ($1, $2, $3, $4) on conflict do nothing', [
-    who.institution,
-    jar.id,
-    salt ?? drawSalt(seed),
-    seed,
-  ])
+  await seal(client, who.institution, jar.id, salt, seed)
 }
 
-/** The salt a seed draws: a hash spreads neighbouring seeds over the list. */
-export function drawSalt(seed: number): string {
-  const digest = createHash('sha256').update(`salt ${seed}`).digest()
-  return SALTS[digest.readUInt32BE(0) % SALTS.length]?.id ?? 'NaCl'
+/** Seals what is in a jar: put in once, read back by the simulator alone. */
+export async function seal(client: Client, institution: string, jar: string, salt: string, seed: number): Promise<void> {
+  await client.query('insert into secret (institution_id, jar_id, salt, seed) values ($1, $2, $3, $4)', [institution, jar, salt, seed])
 }
+
+export interface NewEntry {
+  readonly order: number
+  readonly body: Entry
+}
+
+const answerSchema = z.union([
+  z.object({ refused: z.enum(['session', 'jar']) }),
+  z.object({ acknowledged: z.array(z.object({ id: z.string(), position: z.number() })) }),
+])
 
 /**
- * Adds entries in the order given; one that is there already is acknowledged and left as it is.
- * @returns ids that are in the notebook now
+ * Adds entries in the order given; one that is there already is acknowledged and left as it is. One statement and one commit: once this answers, they are on the disk.
+ * @throws SignedOut, Refusal
  */
-export async function addEntries(client: Client, institution: string, jar: string, device: string, entries: readonly Entry[]): Promise<string[]> {
-  for (const entry of entries) {
-    await client.query('insert into entry (institution_id, jar_id, id, device, body) values ($1, $2, $3, $4, $5) on conflict do nothing', [
-      institution,
-      jar,
-      entry.id,
-      device,
-      entry,
-    ])
-  }
-  return entries.map((entry) => entry.id)
+export async function appendEntries(
+  database: Database,
+  who: Who,
+  jar: string,
+  device: string,
+  entries: readonly NewEntry[],
+): Promise<{ id: string; position: number }[]> {
+  const { rows } = await database.pool.query<{ answer: unknown }>({
+    name: 'append',
+    text: 'select append_entries($1, $2, $3, $4, $5, $6) as answer',
+    values: [who.institution, who.person, who.tokenHash, jar, device, JSON.stringify(entries)],
+  })
+  const answer = answerSchema.parse(rows[0]?.answer)
+  if ('acknowledged' in answer) return answer.acknowledged
+  throw answer.refused === 'session' ? new SignedOut() : noJar()
 }

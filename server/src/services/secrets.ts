@@ -1,14 +1,16 @@
-import { findSalt, seenIn, type Case, type Entry, type Salt, type Seen } from '@foxing/core'
+import { findSalt, type Salt } from '@foxing/core'
 import { createHash } from 'node:crypto'
 import type { Client } from '../database'
 
-interface Secret {
+export interface Secret {
   readonly salt: Salt
+  /** How drawn colours are varied in this jar, three numbers within ±1. */
   readonly jitter: readonly [number, number, number]
 }
 
-/** Reads what is in a simulated jar. To be called in the simulator's role alone. */
+/** Reads what is in a simulated jar; null for a real one. The last thing done in a transaction: it goes on in the simulator's role. */
 export async function secretOf(client: Client, jar: string): Promise<Secret | null> {
+  await client.query('set local role foxing_simulator')
   const { rows } = await client.query<{ salt: string; seed: string }>('select salt, seed from secret where jar_id = $1', [jar])
   const row = rows[0]
   const salt = row && findSalt(row.salt)
@@ -17,7 +19,3 @@ export async function secretOf(client: Client, jar: string): Promise<Secret | nu
   const shift = (at: number): number => digest.readInt8(at) / 128
   return { salt, jitter: [shift(0), shift(1), shift(2)] }
 }
-
-/** What an entry of work on the jar shows, in words. */
-export const seenFor = (secret: Secret, notebook: { case: Case; entries: Entry[] }, entry: string): Seen =>
-  seenIn(notebook, entry, secret.salt, secret.jitter)

@@ -1,0 +1,14 @@
+import { SALTS } from './registry'
+
+/**
+ * The salt a seed draws, by formula; the same on every machine. Neighbouring seeds give salts far apart.
+ * Source of the mixing: SplitMix64's finaliser (Steele, Lea, Flood 2014) in 32 bits, constants of MurmurHash3 (public domain).
+ * @param seed a whole number from 0
+ */
+export function drawSalt(seed: number): string {
+  let h = (seed ^ Math.floor(seed / 2 ** 32)) >>> 0
+  h = Math.imul(h ^ (h >>> 16), 0x85ebca6b)
+  h = Math.imul(h ^ (h >>> 13), 0xc2b2ae35)
+  h = (h ^ (h >>> 16)) >>> 0
+  return SALTS[h % SALTS.length]?.id ?? 'NaCl'
+}

@@ -1,0 +1,158 @@
+import { caseSchema, drawSalt, findSalt } from '@foxing/core'
+import { randomInt, randomUUID } from 'node:crypto'
+import { z } from 'zod'
+import { codeHash, newCode } from '../codes'
+import type { Client } from '../database'
+import { Refusal } from '../http/errors'
+import { forPeople, type Route } from '../http/route'
+import { findJar, listJars, REVEALS, seal } from '../services/jars'
+
+const noClass = (): Refusal => new Refusal(404, 'there is no such class here', 'Go back and choose one of yours.')
+
+/** @throws Refusal unless the one who asks teaches it */
+async function classOf(client: Client, id: string): Promise<{ id: string; name: string }> {
+  const { rows } = await client.query<{ id: string; name: string }>('select id, name from class where id = $1 and id in (select taught_classes())', [
+    id,
+  ])
+  if (!rows[0]) throw noClass()
+  return rows[0]
+}
+
+const saltSchema = z
+  .string()
+  .max(80)
+  .transform((text, context) => {
+    try {
+      const salt = findSalt(text)
+      if (salt) return salt.id
+    } catch {
+      // Falls through to the issue below.
+    }
+    context.addIssue({ code: 'custom', message: 'a bench salt by formula, such as Na2SO4.10H2O' })
+    return z.NEVER
+  })
+
+const issueSchema = z
+  .object({
+    people: z.array(z.uuid()).min(1).max(200),
+    code: z.string().trim().min(1).max(20),
+    title: z.string().trim().max(200).default(''),
+    case: caseSchema.default(() => caseSchema.parse({})),
+    /** The same for everybody; left out, each gets one drawn by the seed. */
+    salt: saltSchema.optional(),
+    seed: z
+      .number()
+      .int()
+      .nonnegative()
+      .max(2 ** 40)
+      .optional(),
+    reveal: z.enum(REVEALS).default('on conclusion'),
+    revealOn: z.iso.datetime({ offset: true }).optional(),
+  })
+  .refine((issue) => (issue.reveal === 'on date') === (issue.revealOn !== undefined), {
+    path: ['revealOn'],
+    message: 'a date exactly where it is revealed on one',
+  })
+
+export const classRoutes: readonly Route[] = [
+  forPeople({
+    method: 'post',
+    path: '/classes',
+    only: 'instructor',
+    status: 201,
+    body: z.object({ id: z.uuid(), name: z.string().trim().min(1).max(120) }),
+    answer: ({ body, within }) =>
+      within(async (client) => {
+        const { rows } = await client.query<{ begun: boolean }>('select door.begin_class($1, $2) as begun', [body.id, body.name])
+        if (rows[0]?.begun !== true) throw new Refusal(409, 'there is another class with this id', 'Try again; a new id is made.')
+        return { id: body.id }
+      }),
+  }),
+  forPeople({
+    method: 'get',
+    path: '/classes/:id',
+    only: 'instructor',
+    answer: ({ id, within }) =>
+      within(async (client) => {
+        const found = await classOf(client, id('id'))
+        const { rows: people } = await client.query(
+          `select p.id, p.name, p.role from membership m join person p on p.institution_id = m.institution_id and p.id = m.person_id
+            where m.class_id = $1 order by p.role, p.name`,
+          [found.id],
+        )
+        return { ...found, people, jars: await listJars(client, { classId: found.id }) }
+      }),
+  }),
+  forPeople({
+    method: 'post',
+    path: '/classes/:id/invitations',
+    only: 'instructor',
+    status: 201,
+    body: z.object({
+      role: z.enum(['student', 'instructor', 'technician']),
+      uses: z.number().int().min(1).max(300).default(30),
+      days: z.number().int().min(1).max(60).default(7),
+    }),
+    answer: ({ id, body, session, within }) =>
+      within(async (client) => {
+        const { id: classId } = await classOf(client, id('id'))
+        const code = newCode()
+        await client.query(
+          `insert into invitation (institution_id, id, code_hash, role, class_id, created_by, expires_at, uses_left)
+           values ($1, $2, $3, $4, $5, $6, now() + make_interval(days => $7), $8)`,
+          [session.institution, randomUUID(), codeHash(code), body.role, classId, session.person, body.days, body.uses],
+        )
+        return { code, role: body.role, uses: body.uses, days: body.days }
+      }),
+  }),
+  forPeople({
+    method: 'delete',
+    path: '/classes/:id/people/:person',
+    only: 'instructor',
+    answer: ({ id, within }) =>
+      within(async (client) => {
+        const { id: classId } = await classOf(client, id('id'))
+        await client.query('delete from membership where class_id = $1 and person_id = $2', [classId, id('person')])
+      }),
+  }),
+  forPeople({
+    method: 'post',
+    path: '/classes/:id/issue',
+    only: 'instructor',
+    status: 201,
+    body: issueSchema,
+    answer: ({ id, body, session, within }) =>
+      within(async (client) => {
+        const { id: classId } = await classOf(client, id('id'))
+        const seed = body.seed ?? randomInt(2 ** 40)
+        const jars: string[] = []
+        for (const [k, person] of body.people.entries()) {
+          const jar = randomUUID()
+          const code = body.people.length === 1 ? body.code : `${body.code}-${String(k + 1).padStart(2, '0')}`
+          await client.query(
+            `insert into jar (institution_id, id, owner_id, code, title, kind, settings, class_id, issued_by, reveal, reveal_on)
+             values ($1, $2, $3, $4, $5, 'simulated', $6, $7, $8, $9, $10)`,
+            [session.institution, jar, person, code, body.title, body.case, classId, session.person, body.reveal, body.revealOn ?? null],
+          )
+          await seal(client, session.institution, jar, body.salt ?? drawSalt(seed + k), seed + k)
+          jars.push(jar)
+        }
+        return { jars, seed }
+      }),
+  }),
+  forPeople({
+    method: 'post',
+    path: '/jars/:id/reveal',
+    only: 'instructor',
+    answer: ({ id, within, services, session }) =>
+      within(async (client) => {
+        const jar = await findJar(client, id('id'))
+        const { rowCount } = await client.query(
+          'update jar set revealed_at = coalesce(revealed_at, now()) where id = $1 and class_id in (select taught_classes())',
+          [jar.id],
+        )
+        if (rowCount === 0) throw new Refusal(409, 'this jar was not given out by a class of yours', 'Nothing was changed.')
+        services.live.changed(session.institution, jar.id)
+      }),
+  }),
+]

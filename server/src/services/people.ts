@@ -1,0 +1,95 @@
+import { randomUUID } from 'node:crypto'
+import type { Client, Database, Who } from '../database'
+import { codeHash } from '../codes'
+import { Refusal } from '../http/errors'
+import { newSalt, proofOf, sha256, verifierOf } from '../passwords'
+import { newToken } from '../sessions'
+
+export interface Entered {
+  readonly institution: string
+  readonly person: string
+  /** For the cookie; only its hash is kept. */
+  readonly token: string
+}
+
+const wait = (): Refusal =>
+  new Refusal(429, 'too many wrong attempts', 'Wait a quarter of an hour, or ask your instructor. Your notebooks on this device are kept.')
+
+/**
+ * Begins a session for a login and its password. A login that does not exist takes the same road and the same time.
+ * @throws Refusal
+ */
+export async function signIn(database: Database, login: string, password: string, address: string): Promise<Entered> {
+  type Row = { outcome: 'salt' | 'wait' | 'wrong' | 'in'; salt: Buffer | null; institution_id: string | null; person_id: string | null }
+  const token = newToken()
+  const ask = (proof: Buffer | null): Promise<Row | null> => database.door<Row>('sign_in($1, $2, $3, $4)', [login, proof, sha256(token), address])
+  const first = await ask(null)
+  if (!first?.salt) throw wait()
+  const second = await ask(await proofOf(password, first.salt))
+  if (second?.outcome === 'wait') throw wait()
+  if (!second?.institution_id || !second.person_id)
+    throw new Refusal(401, 'login and password do not belong together', 'Check both and try again. What you wrote on this device is kept.')
+  return { institution: second.institution_id, person: second.person_id, token }
+}
+
+/**
+ * Makes a person out of an invitation to an institution, and begins a session.
+ * @throws Refusal
+ */
+export async function join(
+  database: Database,
+  { code, name, login, password }: { code: string; name: string; login: string; password: string },
+  address: string,
+): Promise<Entered> {
+  const salt = newSalt()
+  const token = newToken()
+  const row = await database.door<{ outcome: 'taken' | 'no code' | 'in'; institution_id: string | null; person_id: string | null }>(
+    'join_by_code($1, $2, $3, $4, $5, $6, $7, $8)',
+    [codeHash(code), address, randomUUID(), name, login, salt, verifierOf(await proofOf(password, salt)), sha256(token)],
+  )
+  if (row?.outcome === 'taken') throw new Refusal(409, 'this login is taken', 'Choose another, or sign in if it is yours and give the code there.')
+  if (!row?.institution_id || !row.person_id) throw noCode()
+  return { institution: row.institution_id, person: row.person_id, token }
+}
+export const noCode = (): Refusal =>
+  new Refusal(404, 'this code lets nobody in', 'It may be mistyped, used up or run out. Ask whoever gave it to you for a new one.')
+
+/** The proof of the one who asks, from their password. */
+export async function ownProof(client: Client, password: string): Promise<Buffer> {
+  const { rows } = await client.query<{ my_salt: Buffer }>('select door.my_salt()')
+  return proofOf(password, rows[0]?.my_salt ?? newSalt())
+}
+
+/** @throws Refusal for a wrong password */
+export async function changePassword(client: Client, who: Who, old: string, fresh: string): Promise<boolean> {
+  const salt = newSalt()
+  const verifier = verifierOf(await proofOf(fresh, salt))
+  const { rows } = await client.query<{ done: boolean }>('select door.change_password($1, $2, $3, $4) as done', [
+    await ownProof(client, old),
+    salt,
+    verifier,
+    who.tokenHash,
+  ])
+  return rows[0]?.done === true
+}
+
+/** Everything that is kept of the one who asks, as one document. */
+export async function everythingOf(client: Client): Promise<Record<string, unknown>> {
+  const rows = async (sql: string): Promise<unknown[]> => (await client.query<Record<string, unknown>>(sql)).rows
+  return {
+    format: 'foxing-person/1',
+    person: (await rows('select name, role from person where id = current_person()'))[0],
+    institution: (await rows('select name from institution'))[0],
+    classes: await rows(
+      'select c.name from class c join membership m on m.institution_id = c.institution_id and m.class_id = c.id where m.person_id = current_person()',
+    ),
+    sessions: await rows('select created_at as "createdAt", seen_at as "seenAt" from session'),
+    jars: await rows(`
+      select j.id, j.code, j.title, j.kind, j.settings as "case", j.created_at as "createdAt", j.owner_id = current_person() as own,
+             (select coalesce(jsonb_agg(e.body order by e.position), '[]') from entry e
+               where e.institution_id = j.institution_id and e.jar_id = j.id and (j.owner_id = current_person() or e.author_id = current_person())) as entries,
+             (select coalesce(jsonb_agg(jsonb_build_object('version', s.version, 'signedAt', s.signed_at, 'sha256', s.sha256) order by s.version), '[]') from signature s
+               where s.institution_id = j.institution_id and s.jar_id = j.id) as versions
+        from jar j where j.owner_id = current_person() or j.id in (select partnered_jars()) order by j.created_at`),
+  }
+}
