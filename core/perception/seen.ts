@@ -85,7 +85,11 @@ export function dissolvedSince(percept: Percept, before: Percept | null): 'yes' 
 /** Reduces a percept to its words. */
 export function seenLook(percept: Percept, before: Percept | null, step: number, jitter: readonly [number, number, number]): SeenLook {
   // Drawn from the name, not from the colour itself: what is sent then holds nothing that its words do not.
-  const colour = ({ name, family }: Colour): SeenColour => ({ name, family, drawn: family === 'colourless' ? '#ffffff' : drawn(anchorOf(name), jitter) })
+  const colour = ({ name, family }: Colour): SeenColour => ({
+    name,
+    family,
+    drawn: family === 'colourless' ? '#ffffff' : drawn(anchorOf(name), jitter),
+  })
   const { appearance, solution, deposit, gases } = percept
   const [gas] = gases
   return {

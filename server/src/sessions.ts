@@ -47,7 +47,7 @@ export class Cookies {
 
 export const newToken = (): string => randomBytes(32).toString('base64url')
 
-const csrfOf = (token: string): string => createHmac('sha256', token).update('page').digest('base64url')
+export const csrfOf = (token: string): string => createHmac('sha256', token).update('page').digest('base64url')
 
 /** Whether a request carries what only a page of this server can know. */
 export function fromOwnPage(request: Request, session: Session): boolean {

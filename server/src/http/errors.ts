@@ -51,9 +51,9 @@ export function answerTo(error: unknown): Answer | null {
       todo: 'Nothing was written. What you wrote is kept on this device and is sent again.',
     }
   // The database's own checks: 22 is a value that cannot be kept, 23 one that does not fit the others, 42501 a row that belongs to somebody else.
-  if (/^22/.test(codeOf(error)))
+  if (codeOf(error).startsWith('22'))
     return { status: 400, error: 'a value in the request cannot be kept', todo: 'Nothing was written. Take out characters that cannot be printed.' }
-  if (/^23/.test(codeOf(error)))
+  if (codeOf(error).startsWith('23'))
     return { status: 409, error: 'this does not fit what is there already', todo: 'Nothing was written. Reload and try again.' }
   if (codeOf(error) === '42501') return { status: 404, error: 'there is nothing here for you to change', todo: 'Nothing was written.' }
   if (isBodyError(error))

@@ -75,7 +75,7 @@ export function refuseDeep(body: unknown): void {
   let level: unknown[] = [body]
   for (let depth = 0; level.length > 0; depth++) {
     if (depth > DEEPEST) throw new Refusal(400, 'the request is nested too deeply', 'Nothing was written.')
-    level = level.flatMap((node) => (typeof node === 'object' && node !== null ? Object.values(node) : []))
+    level = level.flatMap((node): unknown[] => (typeof node === 'object' && node !== null ? Object.values(node) : []))
   }
 }
 

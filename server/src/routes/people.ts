@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { codeHash } from '../codes'
 import { Refusal } from '../http/errors'
 import { forAnyone, forPeople, type Asked, type Route } from '../http/route'
-import { changePassword, everythingOf, join, noCode, ownProof, signIn, type Entered } from '../services/people'
+import { changePassword, eraseMe, everythingOf, join, noCode, signIn, type Entered } from '../services/people'
 
 const loginSchema = z.string().trim().min(3).max(200)
 const passwordSchema = z.string().min(10, 'ten letters or more').max(200)
@@ -72,7 +72,7 @@ export const peopleRoutes: readonly Route[] = [
     path: '/me/password',
     body: z.object({ old: z.string().min(1).max(200), new: passwordSchema }),
     async answer({ session, within, body }) {
-      if (!(await within((client) => changePassword(client, session, body.old, body.new)))) throw wrongPassword()
+      if (!(await changePassword(within, session, body.old, body.new))) throw wrongPassword()
     },
   }),
   forPeople({ method: 'get', path: '/me/everything', answer: ({ within }) => within(everythingOf) }),
@@ -81,11 +81,7 @@ export const peopleRoutes: readonly Route[] = [
     path: '/me/erase',
     body: z.object({ password: z.string().min(1).max(200) }),
     async answer({ services, within, body, response }) {
-      const gone = await within(async (client) => {
-        const { rows } = await client.query<{ gone: boolean }>('select door.erase_me($1) as gone', [await ownProof(client, body.password)])
-        return rows[0]?.gone === true
-      })
-      if (!gone) throw wrongPassword()
+      if (!(await eraseMe(within, body.password))) throw wrongPassword()
       services.cookies.take(response)
     },
   }),

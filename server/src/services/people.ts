@@ -20,7 +20,7 @@ const wait = (): Refusal =>
  * @throws Refusal
  */
 export async function signIn(database: Database, login: string, password: string, address: string): Promise<Entered> {
-  type Row = { outcome: 'salt' | 'wait' | 'wrong' | 'in'; salt: Buffer | null; institution_id: string | null; person_id: string | null }
+  interface Row { outcome: 'salt' | 'wait' | 'wrong' | 'in'; salt: Buffer | null; institution_id: string | null; person_id: string | null }
   const token = newToken()
   const ask = (proof: Buffer | null): Promise<Row | null> => database.door<Row>('sign_in($1, $2, $3, $4)', [login, proof, sha256(token), address])
   const first = await ask(null)
@@ -54,23 +54,29 @@ export async function join(
 export const noCode = (): Refusal =>
   new Refusal(404, 'this code lets nobody in', 'It may be mistyped, used up or run out. Ask whoever gave it to you for a new one.')
 
-/** The proof of the one who asks, from their password. */
-export async function ownProof(client: Client, password: string): Promise<Buffer> {
-  const { rows } = await client.query<{ my_salt: Buffer }>('select door.my_salt()')
-  return proofOf(password, rows[0]?.my_salt ?? newSalt())
+type Within = <T>(work: (client: Client) => Promise<T>) => Promise<T>
+
+/** The proof of the one who asks, from their password. No connection is held while it is derived. */
+async function ownProof(within: Within, password: string): Promise<Buffer> {
+  const salt = await within(async (client) => (await client.query<{ salt: Buffer | null }>('select door.my_salt() as salt')).rows[0]?.salt)
+  return proofOf(password, salt ?? newSalt())
 }
 
-/** @throws Refusal for a wrong password */
-export async function changePassword(client: Client, who: Who, old: string, fresh: string): Promise<boolean> {
+const said = async (client: Client, call: string, values: readonly unknown[]): Promise<boolean> =>
+  (await client.query<{ done: boolean }>(`select door.${call} as done`, [...values])).rows[0]?.done === true
+
+/** @returns whether the old password was right; if so, every other session of the person has ended */
+export async function changePassword(within: Within, who: Who, old: string, fresh: string): Promise<boolean> {
   const salt = newSalt()
   const verifier = verifierOf(await proofOf(fresh, salt))
-  const { rows } = await client.query<{ done: boolean }>('select door.change_password($1, $2, $3, $4) as done', [
-    await ownProof(client, old),
-    salt,
-    verifier,
-    who.tokenHash,
-  ])
-  return rows[0]?.done === true
+  const proof = await ownProof(within, old)
+  return within((client) => said(client, 'change_password($1, $2, $3, $4)', [proof, salt, verifier, who.tokenHash]))
+}
+
+/** @returns whether the password was right; if so, the person is gone */
+export async function eraseMe(within: Within, password: string): Promise<boolean> {
+  const proof = await ownProof(within, password)
+  return within((client) => said(client, 'erase_me($1)', [proof]))
 }
 
 /** Everything that is kept of the one who asks, as one document. */
