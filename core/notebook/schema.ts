@@ -44,7 +44,7 @@ const head = { id: z.string().min(1).max(64), at: z.string().max(40) }
 export const entrySchema = z.union([
   z.looseObject({ ...head, did: didSchema }),
   z.looseObject({ ...head, saw: observationSchema }),
-  z.looseObject({ ...head, note: z.string().max(4000) }),
+  z.looseObject({ ...head, note: z.string().max(4000), about: z.string().max(64).optional() }),
   z.looseObject({ ...head, concluded: concludedSchema }),
   z.looseObject({ ...head, amended: z.looseObject({ entry: z.string(), with: z.record(z.string(), z.json()) }) }),
 ])

@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test, type Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import { expect, test } from '../people'
 import { readFileSync } from 'node:fs'
 
 /** Tabs until the element that has focus answers to a name: what somebody without a mouse does. */

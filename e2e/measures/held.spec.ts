@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import { expect, test } from '../people'
 
 /** Tasks of the page's own thread that held it for over 50 ms, ms each, since they were last taken. */
 const takeHeld = (page: Page): Promise<number[]> => page.evaluate(() => (window as unknown as { held: number[] }).held.splice(0))

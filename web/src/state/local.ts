@@ -1,28 +1,90 @@
-import type { Entry } from '@foxing/core'
-import Dexie, { type EntityTable } from 'dexie'
-import type { Jar } from './api'
+import { inOrder, type Entry } from '@foxing/core'
+import Dexie, { type Table } from 'dexie'
+import type { Jar, Named, Signature } from './api'
 
-/** An entry on this device. `order` is the order it was written in; `saved` tells whether the server has acknowledged it. */
+/** An entry on this device. Its place is null until the server has acknowledged it. */
 export interface LocalEntry {
-  readonly id: string
   readonly jar: string
+  readonly id: string
+  readonly device: string
   readonly order: number
+  readonly position: number | null
+  readonly author: string | null
   readonly body: Entry
-  readonly saved: 0 | 1
 }
 
-/** What the device keeps: every entry before it is sent, and the jars last seen, so that a notebook opens without the server. */
-class LocalDatabase extends Dexie {
-  entries!: EntityTable<LocalEntry, 'id'>
-  jars!: EntityTable<Jar, 'id'>
+/** A jar on this device, with what was last known of it. */
+export interface LocalJar extends Jar {
+  /** Whether the server has it. */
+  readonly saved: 0 | 1
+  /** What a self-chosen practice was drawn by: the device can simulate it alone. */
+  readonly seed: number | null
+  readonly partners: readonly string[]
+  readonly writable: boolean
+  readonly people: readonly Named[]
+  readonly signatures: readonly Signature[]
+  /** How far its work had got when the shelf was last fetched. */
+  readonly counted: number
+  readonly concluded: readonly string[]
+}
 
-  constructor() {
-    super('foxing')
-    this.version(1).stores({ entries: 'id, jar, [jar+saved]', jars: 'id' })
+/** What the device keeps for one person, or for nobody in particular: entries before they are sent, and the jars last seen, so that a notebook opens without the server. */
+export class LocalDatabase extends Dexie {
+  entries!: Table<LocalEntry, [jar: string, id: string]>
+  jars!: Table<LocalJar, string>
+
+  constructor(readonly owner: string) {
+    super(`foxing-${owner}`)
+    this.version(1).stores({ entries: '[jar+id], jar, [jar+device+order]', jars: 'id, saved' })
+  }
+
+  /** Entries of a jar in the notebook's one order. */
+  async entriesOf(jar: string): Promise<LocalEntry[]> {
+    return inOrder(await this.entries.where('jar').equals(jar).toArray())
+  }
+
+  /** Keeps new lines, numbered after all that this device has written for the jar. Two tabs take turns. */
+  async append(jar: string, author: string | null, bodies: readonly Entry[]): Promise<void> {
+    await this.transaction('rw', this.entries, async () => {
+      const last = await this.entries.where('[jar+device+order]').between([jar, deviceId(), Dexie.minKey], [jar, deviceId(), Dexie.maxKey]).last()
+      const from = (last?.order ?? 0) + 1
+      await this.entries.bulkPut(bodies.map((body, k) => ({ jar, id: body.id, device: deviceId(), order: from + k, position: null, author, body })))
+    })
+  }
+
+  /** How much has not reached the server. */
+  async unsent(): Promise<number> {
+    return (await this.entries.filter((e) => e.position === null).count()) + (await this.jars.where('saved').equals(0).count())
   }
 }
 
-export const local = new LocalDatabase()
+export const NOBODY = 'nobody'
+
+let current = new LocalDatabase(NOBODY)
+/** The database of whoever is at work. */
+export const local = (): LocalDatabase => current
+export function openLocal(owner: string): LocalDatabase {
+  if (current.owner !== owner) {
+    current.close()
+    current = new LocalDatabase(owner)
+  }
+  return current
+}
+
+/** Takes along what was written without an account: it becomes the person's, not yet sent. */
+export async function takeAlong(owner: string): Promise<number> {
+  const from = new LocalDatabase(NOBODY)
+  const jars = await from.jars.toArray()
+  const entries = await from.entries.toArray()
+  const to = openLocal(owner)
+  await to.transaction('rw', to.jars, to.entries, async () => {
+    await to.jars.bulkPut(jars.map((jar) => ({ ...jar, owner, saved: 0 as const })))
+    await to.entries.bulkPut(entries.map((entry) => ({ ...entry, author: owner, position: null })))
+  })
+  from.close()
+  await Dexie.delete(`foxing-${NOBODY}`)
+  return jars.length
+}
 
 const DEVICE_KEY = 'foxing-device'
 /** This device's own id, made once. */

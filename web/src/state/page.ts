@@ -61,7 +61,6 @@ export function pageOf(entries: readonly Entry[]): PageRow[] {
   const rows: (Omit<PageRow, 'looks' | 'notes'> & { looks: Look[]; notes: string[] })[] = []
   for (const { entry, withdrawn } of asAmended({ entries: [...entries] })) {
     if (withdrawn) continue
-    const row = rows.at(-1)
     if ('did' in entry) {
       const { did } = entry
       const test = isTest(did) ? (testById.get(did.test) ?? null) : null
@@ -79,12 +78,14 @@ export function pageOf(entries: readonly Entry[]): PageRow[] {
             : [{ step: 0, doing: did, prompt: 'what there is to see', dry: false, written: [] }],
         notes: [],
       })
-    } else if ('saw' in entry && row) {
+    } else if ('saw' in entry) {
+      const row = rows.find((r) => r.id === entry.saw.of) ?? rows.at(-1)
+      if (!row) continue
       const at = row.looks.findIndex((l) => l.step === entry.saw.step)
       const index = at >= 0 ? at : row.looks.length - 1
       const look = row.looks[index]
       if (look) row.looks[index] = { ...look, written: [...look.written, { id: entry.id, observation: entry.saw }] }
-    } else if ('note' in entry && row) row.notes.push(entry.note)
+    } else if ('note' in entry) (rows.find((r) => r.id === entry.about) ?? rows.at(-1))?.notes.push(entry.note)
   }
   return rows
 }
@@ -96,5 +97,5 @@ export const nextLook = (row: PageRow): number => row.looks.findIndex((l) => l.w
 export function readLine(line: string, row: PageRow, look: Look): { observations: Observation[]; rest: readonly string[] } {
   const { observations, rest } = readAt(line, look.doing, look.dry)
   const vessel = look.doing.do === 'dip' ? look.doing.into : row.vessel
-  return { observations: observations.map((o) => observationSchema.parse({ vessel, step: look.step, ...o })), rest }
+  return { observations: observations.map((o) => observationSchema.parse({ vessel, step: look.step, of: row.id, ...o })), rest }
 }

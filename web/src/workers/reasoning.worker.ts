@@ -1,9 +1,12 @@
 import {
   adviseFrom,
   constantsOf,
+  drawSalt,
+  findSalt,
   ionInTests,
   outcomesOfTest,
   reason,
+  seenIn,
   useForReference,
   usePercepts,
   type Advice,
@@ -13,6 +16,8 @@ import {
   type Outcome,
   type PerceptPack,
   type Refutation,
+  type Salt,
+  type Seen,
   type Standing,
 } from '@foxing/core'
 import { documentFrom, inferencesOf, type ReportDocument } from '@foxing/core/report'
@@ -44,6 +49,12 @@ const ready: Promise<void> = fetch('/percepts.json')
   })
   .catch(() => undefined)
 
+function drawn(seed: number): Salt {
+  const salt = findSalt(drawSalt(seed))
+  if (!salt) throw new RangeError('a seed that draws nothing')
+  return salt
+}
+
 const worker = {
   async think(notebook: Asked): Promise<Thought> {
     await ready
@@ -57,6 +68,14 @@ const worker = {
     const inferences = Object.fromEntries([...earned].map(([did, saws]) => [did, inferencesOf(saws, reasoning).slice(0, 3)]))
     const advice = adviseFrom(reasoning, notebook)
     return { standings, formulae: formulae.slice(0, 8), conflicts, advice, refutation: advice.refutation, inferences }
+  },
+  /** What an entry of work shows in a practice jar that was drawn by a seed of this device's own. */
+  seen: (notebook: Asked, entry: string, seed: number): Seen => seenIn(notebook, entry, drawn(seed), [0, 0, 0]),
+  /** What is in such a jar. */
+  answer(notebook: Asked, seed: number): { formula: string; name: string; right: boolean } {
+    const salt = drawn(seed)
+    const concluded = notebook.entries.flatMap((e) => ('concluded' in e && e.concluded.claim !== 'absent' ? [e.concluded.species] : []))
+    return { formula: salt.id, name: salt.data.name, right: concluded.some((text) => findSalt(text)?.id === salt.id) }
   },
   /** Everything the model says of an ion: what it shows, and the constants behind it. */
   async ion(ion: string): Promise<{ shown: ReturnType<typeof ionInTests>; constants: ReturnType<typeof constantsOf> }> {

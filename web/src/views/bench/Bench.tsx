@@ -1,15 +1,20 @@
-import { cautionsOf, observationsFromLook, observationSchema, TESTS, vesselFor, type Observation, type Seen } from '@foxing/core'
+import { cautionsOf, observationsFromLook, observationSchema, TESTS, vesselFor, type Entry, type Observation, type Seen } from '@foxing/core'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, ApiError } from '../../state/api'
+import type { LocalJar } from '../../state/local'
 import { useNotebook } from '../../state/notebook'
 import { nextLook, pageOf, readLine, type PageRow } from '../../state/page'
+import { useSession } from '../../state/session'
+import { flush } from '../../state/sync'
 import { Formula } from '../../ui/Formula'
 import { Frame } from '../../ui/Frame'
-import { useThought } from '../../workers/useThought'
+import { Saving } from '../../ui/Saving'
+import { reasoner, useThought } from '../../workers/useThought'
 import { Contention } from './Contention'
 import { Course } from './Course'
 import { Conclude, Pencil } from './Pencil'
+import { Partners } from './Partners'
 import { COLUMNS, OpenRow, Row } from './Row'
 import { Shortcuts } from './Shortcuts'
 import { WritingLine } from './WritingLine'
@@ -17,21 +22,31 @@ import { WritingLine } from './WritingLine'
 /** Work one jar: the page in the middle grows downwards. */
 export function Bench() {
   const { id = '' } = useParams()
-  const { jar, entries, unsaved, saving, problem, open, write, flush } = useNotebook()
-  useEffect(() => void open(id), [id, open])
+  const { jar, entries, authors, unsaved, problem, open, close, write } = useNotebook()
+  const me = useSession((s) => s.me?.id ?? null)
+  const phase = useSession((s) => s.phase)
+  // Opened again, too, once one has signed in again.
+  useEffect(() => void open(id), [id, open, phase])
+  useEffect(() => close, [close])
   useEffect(() => {
     if (jar) document.title = `${jar.code} · Foxing`
   }, [jar])
 
   const rows = useMemo(() => pageOf(entries), [entries])
-  const last = rows.at(-1)
+  // What a partner is at stays theirs to write in.
+  const last = rows.findLast((r) => (authors.get(r.id) ?? me) === me)
+  const nameOf = (row: PageRow): string | null => {
+    const author = authors.get(row.id) ?? me
+    return author === me ? null : (jar?.people.find((p) => p.id === author)?.name ?? 'somebody who has left')
+  }
   const [closed, setClosed] = useState<ReadonlySet<string>>(new Set())
   const [aimed, setAimed] = useState<{ row: string; look: number } | null>(null)
-  const openRow = last && !closed.has(last.id) && nextLook(last) >= 0 ? last : null
+  const writable = jar?.writable !== false
+  const openRow = writable && last && !closed.has(last.id) && nextLook(last) >= 0 ? last : null
   const lookAt = openRow ? (aimed?.row === openRow.id ? aimed.look : nextLook(openRow)) : -1
   const look = openRow?.looks[lookAt]
 
-  const { seen, looking } = useSeen(jar?.kind === 'simulated' ? id : null, rows, unsaved, flush)
+  const { seen, looking } = useSeen(jar?.kind === 'simulated' ? jar : null, entries, rows, unsaved)
   const { thought, thinking } = useThought(jar?.case, entries)
   const done = useMemo(() => new Set(rows.flatMap((r) => (r.test ? [r.test.id] : []))), [rows])
   const where = useCallback(
@@ -60,7 +75,7 @@ export function Bench() {
   const asSeen = (): void => {
     if (shown)
       save(
-        observationsFromLook(shown, look?.prompt).map((o) => observationSchema.parse(o)),
+        observationsFromLook(shown, look?.prompt).map((o) => observationSchema.parse({ ...o, of: openRow?.id })),
         [],
       )
   }
@@ -111,9 +126,8 @@ export function Bench() {
       }
       actions={
         <>
-          <span role="status" className="text-sm text-faint">
-            {saving}
-          </span>
+          <Saving unsaved={unsaved.size + (jar.saved === 0 ? 1 : 0)} />
+          <Partners jar={jar} />
           <Link className="pressable flex items-center" to={`/jar/${id}/report`}>
             report
           </Link>
@@ -158,6 +172,7 @@ export function Bench() {
                   inference={hinted ? (thought?.inferences[row.id] ?? []) : []}
                   findings={hinted ? (thought?.advice.review.filter((f) => f.entry === row.id) ?? []) : []}
                   unsaved={unsaved}
+                  by={nameOf(row)}
                 />
               ),
             )}
@@ -170,8 +185,8 @@ export function Bench() {
               <p className="text-faint">{c.citing.length > 0 ? `Citing ${[...new Set(c.citing.map(where))].join(', ')}.` : 'No row cited.'}</p>
             </div>
           ))}
-          {jar.kind === 'simulated' && concluded.length > 0 && <Answer jar={id} count={concluded.length} saved={unsaved.size === 0} />}
-          {openRow === null && concluded.length === 0 && (
+          {jar.kind === 'simulated' && concluded.length > 0 && <Answer jar={jar} entries={entries} saved={unsaved.size === 0} />}
+          {writable && openRow === null && concluded.length === 0 && (
             <Pencil
               proposals={hinted ? (thought?.advice.next ?? []) : []}
               complete={hinted && complete}
@@ -180,7 +195,7 @@ export function Bench() {
               onBegin={begin}
             />
           )}
-          {openRow === null && rows.length > 0 && concluded.length === 0 && (
+          {writable && openRow === null && rows.length > 0 && concluded.length === 0 && (
             <Conclude suggested={hinted && complete ? thought.formulae[0]?.formula : undefined} focus={idle && complete} onConclude={conclude} />
           )}
           {rows.length === 0 && <Safety />}
@@ -192,15 +207,17 @@ export function Bench() {
           <NoHints asking={jar.case.hints === 'on request'} asked={asked} onAsk={ask} />
         )}
       </div>
-      <WritingLine
-        prompt={openRow && look ? { tube: openRow.vessel || '·', look: look.prompt } : null}
-        focusKey={openRow ? `${openRow.id} ${lookAt} ${String(shown !== undefined)}` : ''}
-        canCopy={shown !== undefined}
-        read={(line) => (openRow && look ? readLine(line, openRow, look) : { observations: [], rest: [line] })}
-        onWrite={writeLine}
-        onSkip={skip}
-        onAsSeen={asSeen}
-      />
+      {writable && (
+        <WritingLine
+          prompt={openRow && look ? { tube: openRow.vessel || '·', look: look.prompt } : null}
+          focusKey={openRow ? `${openRow.id} ${lookAt} ${String(shown !== undefined)}` : ''}
+          canCopy={shown !== undefined}
+          read={(line) => (openRow && look ? readLine(line, openRow, look) : { observations: [], rest: [line] })}
+          onWrite={writeLine}
+          onSkip={skip}
+          onAsSeen={asSeen}
+        />
+      )}
     </Frame>
   )
 }
@@ -233,31 +250,37 @@ const cautionsFor = (row: PageRow): string[] => {
   return test ? cautionsOf(test) : []
 }
 
-/** What each row of a simulated jar showed, asked for once the row has reached the server. */
+/** What each row of a simulated jar showed: worked out here where this device drew it, else asked for once the row has reached the server. */
 function useSeen(
-  jar: string | null,
+  jar: LocalJar | null,
+  entries: readonly Entry[],
   rows: readonly PageRow[],
   unsaved: ReadonlySet<string>,
-  flush: () => Promise<void>,
 ): { seen: ReadonlyMap<string, Seen>; looking: string } {
   const [seen, setSeen] = useState<ReadonlyMap<string, Seen>>(new Map())
   const [looking, setLooking] = useState('Looking…')
   const asked = useRef(new Set<string>())
   useEffect(() => {
     if (jar === null) return
+    const { seed } = jar
     for (const row of rows) {
-      if (unsaved.has(row.id) || asked.current.has(row.id)) continue
+      if ((seed === null && unsaved.has(row.id)) || asked.current.has(row.id)) continue
       asked.current.add(row.id)
-      api.seen(jar, row.id).then(
-        (answer) => setSeen((s) => new Map(s).set(row.id, answer)),
+      const answer = seed === null ? api.seen(jar.id, row.id) : reasoner().seen({ case: jar.case, entries: [...entries] }, row.id, seed)
+      answer.then(
+        (shown) => setSeen((s) => new Map(s).set(row.id, shown)),
         (error: unknown) => {
           asked.current.delete(row.id)
-          setLooking(error instanceof ApiError ? `${error.message}. ${error.todo}` : 'The server did not answer; reload to look again.')
+          setLooking(
+            error instanceof ApiError
+              ? `${error.message}. ${error.offline ? 'This unknown is simulated on the server: your notes are kept here, and the work goes on when it is back.' : error.todo}`
+              : 'The simulation did not answer; reload to look again.',
+          )
         },
       )
     }
     if (rows.some((r) => unsaved.has(r.id))) void flush()
-  }, [jar, rows, unsaved, flush])
+  }, [jar, entries, rows, unsaved])
   return { seen, looking }
 }
 
@@ -292,16 +315,32 @@ function Safety() {
   )
 }
 
-/** A simulated jar is opened once a conclusion is on the page. */
-function Answer({ jar, count, saved }: { readonly jar: string; readonly count: number; readonly saved: boolean }) {
-  const [answer, setAnswer] = useState<{ formula: string; name: string; right: boolean } | null>(null)
+/** A simulated jar is opened once a conclusion is on the page, or when its instructor says. */
+function Answer({ jar, entries, saved }: { readonly jar: LocalJar; readonly entries: readonly Entry[]; readonly saved: boolean }) {
+  const [answer, setAnswer] = useState<{ formula: string; name: string; right: boolean | null } | null>(null)
+  const [waiting, setWaiting] = useState('')
+  const { id, seed, case: settings, opened } = jar
   useEffect(() => {
-    if (saved) api.answer(jar).then(setAnswer, () => setAnswer(null))
-  }, [jar, count, saved])
-  if (!answer) return null
+    if (seed !== null)
+      void reasoner()
+        .answer({ case: settings, entries: [...entries] }, seed)
+        .then(setAnswer)
+    else if (saved)
+      api.answer(id).then(setAnswer, (error: unknown) => {
+        setAnswer(null)
+        setWaiting(error instanceof ApiError && error.status === 409 ? `${error.message}. ${error.todo}` : '')
+      })
+  }, [id, seed, settings, entries, saved, opened])
+  if (!answer)
+    return waiting === '' ? null : (
+      <p role="status" className="border-b border-rule px-5 py-3 pl-13 text-faint first-letter:uppercase">
+        {waiting}
+      </p>
+    )
   return (
     <p role="status" className="border-b border-rule px-5 py-3 pl-13 text-lg">
-      <strong>{answer.right ? 'Right.' : 'Not so.'}</strong> The jar held {answer.name}, <Formula>{answer.formula}</Formula>.
+      {answer.right !== null && <strong>{answer.right ? 'Right. ' : 'Not so. '}</strong>}The jar held {answer.name},{' '}
+      <Formula>{answer.formula}</Formula>.
     </p>
   )
 }

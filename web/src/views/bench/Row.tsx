@@ -12,6 +12,8 @@ interface Props {
   /** What was done here that weakens the evidence. */
   readonly findings: readonly Finding[]
   readonly unsaved: ReadonlySet<string>
+  /** Who did it, where that was a partner. */
+  readonly by: string | null
 }
 
 export const COLUMNS = 'grid grid-cols-[minmax(0,5fr)_minmax(0,7fr)_minmax(0,4fr)] gap-x-5'
@@ -25,7 +27,7 @@ export function pictureAt(look: Look, seen: Seen | undefined): Picture | null {
 }
 
 /** A test that is done: one line of the three columns. */
-export function Row({ row, number, seen, inference, findings, unsaved }: Props) {
+export function Row({ row, number, seen, inference, findings, unsaved, by }: Props) {
   const pictures = row.looks.flatMap((look) => {
     const picture = pictureAt(look, seen)
     return picture ? [{ key: look.step, picture }] : []
@@ -38,6 +40,7 @@ export function Row({ row, number, seen, inference, findings, unsaved }: Props) 
         <div>
           <h3 className="text-lg leading-6">{row.title}</h3>
           {row.vessel && <span className="font-mono text-sm text-faint">{row.vessel === STOCK ? 'stock solution' : `tube ${row.vessel}`}</span>}
+          {by !== null && <span className="ml-2 text-sm text-faint">by {by}</span>}
           {waiting && <span className="ml-2 text-sm text-faint">kept on this device, not yet sent</span>}
         </div>
       </div>

@@ -4,24 +4,21 @@ import { Download } from 'lucide-react'
 import { useEffect, useMemo } from 'react'
 import { useReport } from '../../workers/useThought'
 import { Link, useParams } from 'react-router'
+import { useSession } from '../../state/session'
 import { useNotebook } from '../../state/notebook'
 import { Chemistry, Formula } from '../../ui/Formula'
 import { Frame } from '../../ui/Frame'
-
-function save(name: string, type: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }))
-  const link = document.createElement('a')
-  link.href = url
-  link.download = name
-  link.click()
-  URL.revokeObjectURL(url)
-}
+import { saveFile } from '../../ui/saveFile'
+import { Signatures } from './Signatures'
 
 /** The notebook as it is handed in: three columns, conclusion, equations. */
 export function Report() {
   const { id = '' } = useParams()
-  const { jar, entries, problem, open } = useNotebook()
-  useEffect(() => void open(id), [id, open])
+  const { jar, entries, unsaved, problem, open, close } = useNotebook()
+  const phase = useSession((s) => s.phase)
+  // Opened again, too, once one has signed in again.
+  useEffect(() => void open(id), [id, open, phase])
+  useEffect(() => close, [close])
   const notebook = useMemo(
     () => (jar ? notebookSchema.parse({ format: 'foxing-notebook/1', id: jar.code, case: jar.case, entries: [...entries] }) : null),
     [jar, entries],
@@ -55,7 +52,7 @@ export function Report() {
               key={ending}
               type="button"
               className="pressable inline-flex items-center gap-1"
-              onClick={() => save(`${jar.code}.${ending}`, type, text())}
+              onClick={() => saveFile(`${jar.code}.${ending}`, type, text())}
             >
               <Download size={18} aria-hidden /> {name}
             </button>
@@ -169,6 +166,7 @@ export function Report() {
               ))}
             </>
           )}
+          <Signatures jar={jar} unsaved={unsaved.size} />
           <p className="mt-8 text-sm text-faint">{document.safety}</p>
         </article>
       </main>

@@ -1,35 +1,79 @@
-import { HINTS } from '@foxing/core'
-import { Plus } from 'lucide-react'
+import { caseSchema, HINTS, notebookSchema } from '@foxing/core'
+import { useLiveQuery } from './useLiveQuery'
+import { Plus, Upload } from 'lucide-react'
 import { useEffect, useState, type SyntheticEvent } from 'react'
 import { Link, useNavigate } from 'react-router'
-import { api, ApiError, type JarSummary, type Me } from '../../state/api'
+import { api, asApiError, type ApiError } from '../../state/api'
+import { deviceId, local, type LocalJar } from '../../state/local'
+import { useSession } from '../../state/session'
+import { flush, pullShelf } from '../../state/sync'
+import { Choice, Field } from '../../ui/Field'
 import { Formula } from '../../ui/Formula'
 import { Frame } from '../../ui/Frame'
+import { Problem } from '../../ui/Problem'
+import { useTask } from '../../ui/useTask'
+
+interface Shown extends LocalJar {
+  readonly lines: number
+  readonly unsent: number
+}
+
+/** Every jar of the device's, with where its work stands here. */
+async function shelfHere(): Promise<Shown[]> {
+  const database = local()
+  const jars = (await database.jars.toArray()).filter((j) => j.writable)
+  return Promise.all(
+    jars
+      .sort((a, b) => (a.createdAt === b.createdAt ? a.code.localeCompare(b.code) : a.createdAt < b.createdAt ? -1 : 1))
+      .map(async (jar) => {
+        const entries = await database.entriesOf(jar.id)
+        const concluded = entries.flatMap(({ body }) => ('concluded' in body ? [body.concluded.species] : []))
+        return {
+          ...jar,
+          lines: Math.max(entries.length, jar.counted),
+          concluded: entries.length > 0 ? concluded : jar.concluded,
+          unsent: entries.filter((e) => e.position === null).length + (jar.saved === 0 ? 1 : 0),
+        }
+      }),
+  )
+}
 
 /** My unknowns: every jar as a label with where its work stands. */
 export function Shelf() {
-  const [jars, setJars] = useState<readonly JarSummary[] | null>(null)
-  const [me, setMe] = useState<Me | null>(null)
+  const { phase, me, broughtAlong } = useSession()
+  const jars = useLiveQuery(shelfHere, `${phase} ${me?.id ?? ''}`)
   const [problem, setProblem] = useState<ApiError | null>(null)
+  const [fetched, setFetched] = useState(false)
   useEffect(() => {
     document.title = 'Shelf · Foxing'
-    Promise.all([api.jars(), api.me()]).then(
-      ([list, person]) => {
-        setJars(list)
-        setMe(person)
-      },
-      (error: unknown) => setProblem(error instanceof ApiError ? error : null),
-    )
-  }, [])
+    if (phase !== 'in') return
+    flush()
+      .then(pullShelf)
+      .then(
+        () => setProblem(null),
+        (error: unknown) => {
+          const problem = asApiError(error)
+          if (problem.status === 401) useSession.getState().ended()
+          else setProblem(problem)
+        },
+      )
+      .finally(() => setFetched(true))
+  }, [phase])
+  const known = fetched || phase !== 'in'
   return (
     <Frame
-      about={me && <span className="truncate text-faint">{me.institution}</span>}
+      about={<span className="truncate text-faint">{phase === 'guest' ? 'without an account: notebooks stay on this device' : me?.institution}</span>}
       actions={
         <>
           <Link className="pressable flex items-center" to="/reference">
             reference
           </Link>
-          {me && <span>{me.name}</span>}
+          {me?.role === 'instructor' &&
+            me.classes.map((c) => (
+              <Link key={c.id} className="pressable flex max-w-56 items-center" to={`/class/${c.id}`}>
+                <span className="truncate">{c.name}</span>
+              </Link>
+            ))}
         </>
       }
     >
@@ -37,31 +81,46 @@ export function Shelf() {
         <h1 className="text-3xl">Shelf</h1>
         {problem && (
           <p role="alert" className="mt-4 border-l-4 border-ink pl-3">
-            <strong>{problem.message}.</strong> {problem.todo}
+            <strong className="inline-block first-letter:uppercase">{problem.message}.</strong>{' '}
+            {problem.offline ? 'You see what is kept on this device.' : problem.todo}
           </p>
         )}
-        {jars?.length === 0 && <p className="mt-4 text-faint">No jar yet. Put one on the shelf below.</p>}
+        {broughtAlong > 0 && (
+          <p role="status" className="mt-4">
+            {broughtAlong === 1 ? 'The notebook' : `The ${broughtAlong} notebooks`} you kept on this device came along.
+          </p>
+        )}
+        {known && jars?.length === 0 && !problem && <p className="mt-4 text-faint">No jar yet. Put one on the shelf below.</p>}
         <ul className="mt-6 border-t border-rule">
           {jars?.map((jar) => (
             <li key={jar.id} className="border-b border-rule bg-sheet">
               <Link to={`/jar/${jar.id}`} className="grid min-h-20 grid-cols-[7rem_1fr_12rem] items-center gap-5 px-5 py-3 hover:bg-press">
-                <span className="font-mono text-2xl text-russet">{jar.code}</span>
+                <span className="truncate font-mono text-2xl text-russet">{jar.code}</span>
                 <span className="min-w-0">
                   <span className="block truncate font-serif text-lg">{jar.title || 'no description'}</span>
-                  <span className="text-sm text-faint">{jar.kind === 'simulated' ? 'simulated unknown, to practise on' : 'a real jar'}</span>
+                  <span className="text-sm text-faint">{kindOf(jar, me?.id)}</span>
                 </span>
-                <span className="text-right">{standing(jar)}</span>
+                <span className="text-right">
+                  {standing(jar)}
+                  {jar.unsent > 0 && phase !== 'guest' && <span className="block text-sm text-faint">{jar.unsent} kept here, to send</span>}
+                </span>
               </Link>
             </li>
           ))}
         </ul>
         <NewJar taken={jars ?? []} />
+        {phase === 'in' && <FromOthers taken={jars ?? []} />}
       </main>
     </Frame>
   )
 }
 
-function standing(jar: JarSummary) {
+function kindOf(jar: LocalJar, me: string | undefined): string {
+  const kind = jar.issued ? 'a secret unknown from your class' : jar.kind === 'simulated' ? 'simulated unknown, to practise on' : 'a real jar'
+  return me !== undefined && jar.owner !== me ? `${kind}, with ${jar.ownerName ?? 'a partner'}` : kind
+}
+
+function standing(jar: Shown) {
   const [first] = jar.concluded
   if (first !== undefined)
     return (
@@ -69,76 +128,135 @@ function standing(jar: JarSummary) {
         concluded: <Formula>{first}</Formula>
       </>
     )
-  if (jar.entries === 0) return <span className="text-faint">not begun</span>
-  return <span>{jar.entries} lines written</span>
+  if (jar.lines === 0) return <span className="text-faint">not begun</span>
+  return <span>{jar.lines} lines written</span>
 }
 
-function NewJar({ taken }: { readonly taken: readonly JarSummary[] }) {
+function NewJar({ taken }: { readonly taken: readonly LocalJar[] }) {
   const [code, setCode] = useState('')
   const [title, setTitle] = useState('')
   const [hints, setHints] = useState<(typeof HINTS)[number]>('open')
-  const [problem, setProblem] = useState<string | null>(null)
+  const { problem, run } = useTask()
   const go = useNavigate()
-  const open = (kind: 'real' | 'simulated') => async (event: SyntheticEvent) => {
+  const open = (kind: 'real' | 'simulated') => (event: SyntheticEvent) => {
     event.preventDefault()
-    const wanted = code.trim() || nextCode(taken)
-    try {
-      const { id } = await api.openJar({ id: crypto.randomUUID(), code: wanted, title: title.trim(), kind, case: { hints } })
+    run(async () => {
+      const id = crypto.randomUUID()
+      await local().jars.put({
+        id,
+        code: code.trim() || nextCode(taken),
+        title: title.trim(),
+        kind,
+        case: caseSchema.parse({ hints }),
+        createdAt: new Date().toISOString(),
+        owner: useSession.getState().me?.id ?? '',
+        ownerName: null,
+        classId: null,
+        issued: false,
+        reveal: 'on conclusion',
+        revealOn: null,
+        opened: false,
+        saved: 0,
+        seed: kind === 'simulated' ? Math.floor(Math.random() * 2 ** 32) : null,
+        partners: [],
+        writable: true,
+        people: [],
+        signatures: [],
+        counted: 0,
+        concluded: [],
+      })
+      void flush()
       await go(`/jar/${id}`)
-    } catch (error) {
-      setProblem(error instanceof ApiError ? `${error.message}. ${error.todo}` : 'The jar was not put on the shelf. Try again.')
-    }
+    })
   }
   return (
-    <form className="mt-8 flex flex-wrap items-end gap-x-5 gap-y-3" onSubmit={(e) => void open('real')(e)}>
-      <label className="grid gap-1 text-sm text-faint">
-        code on the jar
-        <input
-          className="h-11 w-32 border-b border-ink bg-transparent font-mono text-lg text-ink"
-          value={code}
-          maxLength={24}
-          placeholder={nextCode(taken)}
-          onChange={(e) => setCode(e.target.value)}
-        />
-      </label>
-      <label className="grid flex-1 gap-1 text-sm text-faint">
-        where it is from, what it looks like
-        <input
-          className="h-11 border-b border-ink bg-transparent text-lg text-ink"
-          value={title}
-          maxLength={200}
-          onChange={(e) => setTitle(e.target.value)}
-        />
-      </label>
-      <label className="grid gap-1 text-sm text-faint">
-        hints
-        <select
-          className="h-11 border-b border-ink bg-transparent text-lg text-ink"
-          value={hints}
-          onChange={(e) => setHints(HINTS.find((h) => h === e.target.value) ?? 'open')}
-        >
-          {HINTS.map((h) => (
-            <option key={h}>{h}</option>
-          ))}
-        </select>
-      </label>
+    <form className="mt-8 flex flex-wrap items-end gap-x-5 gap-y-3" onSubmit={open('real')}>
+      <Field
+        label="code on the jar"
+        className="w-32 font-mono"
+        value={code}
+        maxLength={24}
+        placeholder={nextCode(taken)}
+        onChange={(e) => setCode(e.target.value)}
+      />
+      <Field
+        label="where it is from, what it looks like"
+        className="flex-1"
+        value={title}
+        maxLength={200}
+        onChange={(e) => setTitle(e.target.value)}
+      />
+      <Choice label="hints" of={HINTS} value={hints} onChoose={setHints} />
       <button type="submit" className="pressable inline-flex items-center gap-1">
         <Plus size={18} aria-hidden /> a real jar
       </button>
-      <button type="button" className="pressable inline-flex items-center gap-1" onClick={(e) => void open('simulated')(e)}>
+      <button type="button" className="pressable inline-flex items-center gap-1" onClick={open('simulated')}>
         <Plus size={18} aria-hidden /> a simulated unknown
       </button>
-      {problem && (
-        <p role="alert" className="basis-full">
-          {problem}
-        </p>
-      )}
+      <Problem>{problem}</Problem>
     </form>
   )
 }
 
+/** A partner's jar by its code, or a notebook from a file. */
+function FromOthers({ taken }: { readonly taken: readonly LocalJar[] }) {
+  const [code, setCode] = useState('')
+  const { busy, problem, run } = useTask()
+  const go = useNavigate()
+  const enter = (event: SyntheticEvent): void => {
+    event.preventDefault()
+    run(async () => {
+      const { jar } = await api.useCode(code)
+      await useSession.getState().ask()
+      setCode('')
+      if (jar !== null) await go(`/jar/${jar}`)
+    })
+  }
+  const load = (file: File | undefined): void => {
+    if (!file) return
+    run(async () => {
+      const read = notebookSchema.safeParse(parsed(await file.text()))
+      if (!read.success) {
+        const [issue] = read.error.issues
+        throw new Error(
+          `“${file.name}” is not a notebook of the open format (${issue?.path.join('.') ?? ''} ${issue?.message ?? ''}); nothing was changed`,
+        )
+      }
+      const { id } = await api.importJar({
+        id: crypto.randomUUID(),
+        code: nextCode(taken),
+        title: file.name.slice(0, 200),
+        device: deviceId(),
+        notebook: read.data,
+      })
+      await go(`/jar/${id}`)
+    })
+  }
+  return (
+    <form className="mt-6 flex flex-wrap items-end gap-x-5 gap-y-3 border-t border-rule pt-5" onSubmit={enter}>
+      <Field label="a code from a partner or a class" className="w-64" value={code} onChange={(e) => setCode(e.target.value)} />
+      <button type="submit" className="pressable" disabled={busy || code.trim() === ''}>
+        use it
+      </button>
+      <label className="pressable ml-auto inline-flex items-center gap-1">
+        <Upload size={18} aria-hidden /> a notebook from a file
+        <input type="file" accept="application/json,.json" className="sr-only" onChange={(e) => load(e.target.files?.[0])} />
+      </label>
+      <Problem>{problem}</Problem>
+    </form>
+  )
+}
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text)
+  } catch {
+    return null
+  }
+}
+
 /** The next number after the highest in use, under P for practice. */
-function nextCode(taken: readonly JarSummary[]): string {
+function nextCode(taken: readonly LocalJar[]): string {
   const numbers = taken.flatMap((j) => (/^P-(\d+)$/.test(j.code) ? [Number(j.code.slice(2))] : []))
   return `P-${String(Math.max(0, ...numbers) + 1).padStart(2, '0')}`
 }

@@ -1,0 +1,135 @@
+import { create } from 'zustand'
+import { api, ApiError, asApiError, type Jar, type JarSummary } from './api'
+import { deviceId, local, type LocalDatabase, type LocalJar } from './local'
+import { useSession } from './session'
+
+interface SyncState {
+  /** True while something is on its way. */
+  readonly sending: boolean
+  /** Why the last sending did not get through, where that is more than the server being away. */
+  readonly problem: ApiError | null
+}
+export const useSync = create<SyncState>(() => ({ sending: false, problem: null }))
+
+const RETRY_MS = 4000
+const BATCH = 100
+let retry: ReturnType<typeof setTimeout> | undefined
+let again = false
+let running: Promise<void> | null = null
+
+/** Sends everything this device has and the server has not: jars first, then each jar's lines in the order written. Resolves when that is done or cannot be done now. */
+export function flush(): Promise<void> {
+  again = true
+  running ??= (async () => {
+    try {
+      while (again) {
+        again = false
+        await sendOnce()
+      }
+    } finally {
+      running = null
+    }
+  })()
+  return running
+}
+
+async function sendOnce(): Promise<void> {
+  clearTimeout(retry)
+  if (useSession.getState().phase !== 'in') return
+  const database = local()
+  try {
+    // One tab sends at a time; the others find it done.
+    await navigator.locks.request(`foxing-send-${database.owner}`, () => sendAll(database))
+    useSync.setState({ problem: null })
+  } catch (error) {
+    const problem = asApiError(error)
+    if (problem.status === 401) {
+      useSession.getState().ended()
+      return
+    }
+    if (problem.status === 403)
+      await useSession
+        .getState()
+        .ask()
+        .catch(() => undefined)
+    useSync.setState({ problem: problem.offline || problem.status === 403 ? null : problem })
+    retry = setTimeout(() => void flush(), RETRY_MS)
+  } finally {
+    useSync.setState({ sending: false })
+  }
+}
+
+async function sendAll(database: LocalDatabase): Promise<void> {
+  for (const jar of await database.jars.where('saved').equals(0).toArray()) {
+    useSync.setState({ sending: true })
+    const { id, code, title, kind, seed } = jar
+    await api.openJar({ id, code, title, kind, case: jar.case, ...(seed === null ? {} : { seed }) })
+    await database.jars.update(id, { saved: 1 })
+  }
+  for (;;) {
+    const waiting = await database.entries.filter((e) => e.position === null).toArray()
+    const [first] = waiting
+    if (!first) return
+    useSync.setState({ sending: true })
+    const batch = waiting
+      .filter((e) => e.jar === first.jar && e.device === first.device)
+      .sort((a, b) => a.order - b.order)
+      .slice(0, BATCH)
+    const acknowledged = await api.addEntries(
+      first.jar,
+      first.device,
+      batch.map(({ order, body }) => ({ order, body })),
+    )
+    await database.transaction('rw', database.entries, async () => {
+      for (const { id, position } of acknowledged) await database.entries.update([first.jar, id], { position })
+    })
+  }
+}
+
+const fresh = { saved: 1, seed: null, partners: [], writable: true, people: [], signatures: [], counted: 0, concluded: [] } as const
+const known = async (database: LocalDatabase, jar: Jar): Promise<LocalJar> => ({ ...fresh, ...(await database.jars.get(jar.id)), ...jar, saved: 1 })
+
+/** Fetches the shelf. What the server no longer shows goes from the device too, unless something of it has not been sent. */
+export async function pullShelf(): Promise<void> {
+  const database = local()
+  const jars = await api.jars()
+  await keepShelf(database, jars)
+}
+
+async function keepShelf(database: LocalDatabase, jars: readonly JarSummary[]): Promise<void> {
+  const there = new Set(jars.map((j) => j.id))
+  for (const { entries: counted, concluded, ...jar } of jars) await database.jars.put({ ...(await known(database, jar)), counted, concluded })
+  for (const jar of await database.jars.where('saved').equals(1).toArray()) {
+    if (there.has(jar.id)) continue
+    const unsent = await database.entries
+      .where('jar')
+      .equals(jar.id)
+      .filter((e) => e.position === null)
+      .count()
+    if (unsent > 0) continue
+    await database.jars.delete(jar.id)
+    await database.entries.where('jar').equals(jar.id).delete()
+  }
+}
+
+/** Fetches a jar with its whole notebook. @throws ApiError */
+export async function pullJar(id: string): Promise<void> {
+  const database = local()
+  const { jar, people, entries, signatures } = await api.jar(id)
+  await database.transaction('rw', database.jars, database.entries, async () => {
+    await database.jars.put({ ...(await known(database, jar)), partners: jar.partners, writable: jar.writable, people, signatures })
+    await database.entries.bulkPut(entries.map((entry) => ({ ...entry, jar: id, id: entry.body.id })))
+  })
+}
+
+/** Follows a jar that others write in, until it is told to stop. */
+export function follow(id: string): () => void {
+  const stream = new EventSource(`/api/jars/${id}/live`)
+  stream.onmessage = () => void pullJar(id).catch(() => undefined)
+  return () => stream.close()
+}
+
+/** This device's own id, for what is sent by other ways. */
+export const sender = deviceId
+
+window.addEventListener('online', () => void flush())

@@ -1,0 +1,39 @@
+import type { ComponentProps } from 'react'
+
+/** A line to fill in, with what it is for above it. */
+export function Field({ label, className = '', ...input }: { readonly label: string } & ComponentProps<'input'>) {
+  return (
+    <label className={`grid gap-1 text-sm text-faint ${className}`}>
+      {label}
+      <input className="h-11 border-b border-ink bg-transparent text-lg text-ink" {...input} />
+    </label>
+  )
+}
+
+/** One of a few words to choose. */
+export function Choice<T extends string>({
+  label,
+  of,
+  value,
+  onChoose,
+}: {
+  readonly label: string
+  readonly of: readonly T[]
+  readonly value: T
+  readonly onChoose: (value: T) => void
+}) {
+  return (
+    <label className="grid gap-1 text-sm text-faint">
+      {label}
+      <select
+        className="h-11 border-b border-ink bg-transparent text-lg text-ink"
+        value={value}
+        onChange={(e) => onChoose(of.find((o) => o === e.target.value) ?? value)}
+      >
+        {of.map((o) => (
+          <option key={o}>{o}</option>
+        ))}
+      </select>
+    </label>
+  )
+}
