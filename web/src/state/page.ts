@@ -99,3 +99,9 @@ export function readLine(line: string, row: PageRow, look: Look): { observations
   const vessel = look.doing.do === 'dip' ? look.doing.into : row.vessel
   return { observations: observations.map((o) => observationSchema.parse({ vessel, step: look.step, of: row.id, ...o })), rest }
 }
+
+/** Notes written before anything was done. */
+export function looseNotes(entries: readonly Entry[]): readonly { readonly id: string; readonly note: string }[] {
+  const first = entries.findIndex((e) => 'did' in e)
+  return entries.slice(0, first < 0 ? undefined : first).flatMap((e) => ('note' in e && e.about === undefined ? [{ id: e.id, note: e.note }] : []))
+}

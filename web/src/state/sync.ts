@@ -1,5 +1,5 @@
 import { create } from 'zustand'
-import { api, ApiError, asApiError, type Jar, type JarSummary } from './api'
+import { api, asApiError, type ApiError, type Jar } from './api'
 import { deviceId, local, type LocalDatabase, type LocalJar } from './local'
 import { useSession } from './session'
 
@@ -60,7 +60,7 @@ async function sendOnce(): Promise<void> {
 }
 
 async function sendAll(database: LocalDatabase): Promise<void> {
-  for (const jar of await database.jars.where('saved').equals(0).toArray()) {
+  for (const jar of await database.jars.where('saved').equals(0).sortBy('createdAt')) {
     useSync.setState({ sending: true })
     const { id, code, title, kind, seed } = jar
     await api.openJar({ id, code, title, kind, case: jar.case, ...(seed === null ? {} : { seed }) })
@@ -92,23 +92,17 @@ const known = async (database: LocalDatabase, jar: Jar): Promise<LocalJar> => ({
 /** Fetches the shelf. What the server no longer shows goes from the device too, unless something of it has not been sent. */
 export async function pullShelf(): Promise<void> {
   const database = local()
+  // A jar that reaches the server while the list is on its way is not in the list, and stays.
+  const before = await database.jars.where('saved').equals(1).primaryKeys()
   const jars = await api.jars()
-  await keepShelf(database, jars)
-}
-
-async function keepShelf(database: LocalDatabase, jars: readonly JarSummary[]): Promise<void> {
   const there = new Set(jars.map((j) => j.id))
   for (const { entries: counted, concluded, ...jar } of jars) await database.jars.put({ ...(await known(database, jar)), counted, concluded })
-  for (const jar of await database.jars.where('saved').equals(1).toArray()) {
-    if (there.has(jar.id)) continue
-    const unsent = await database.entries
-      .where('jar')
-      .equals(jar.id)
-      .filter((e) => e.position === null)
-      .count()
-    if (unsent > 0) continue
-    await database.jars.delete(jar.id)
-    await database.entries.where('jar').equals(jar.id).delete()
+  for (const id of before) {
+    if (there.has(id)) continue
+    const own = database.entries.where('jar').equals(id)
+    if ((await own.filter((e) => e.position === null).count()) > 0) continue
+    await database.jars.delete(id)
+    await own.delete()
   }
 }
 

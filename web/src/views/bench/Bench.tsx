@@ -4,7 +4,7 @@ import { Link, useParams } from 'react-router'
 import { api, ApiError } from '../../state/api'
 import type { LocalJar } from '../../state/local'
 import { useNotebook } from '../../state/notebook'
-import { nextLook, pageOf, readLine, type PageRow } from '../../state/page'
+import { looseNotes, nextLook, pageOf, readLine, type PageRow } from '../../state/page'
 import { useSession } from '../../state/session'
 import { flush } from '../../state/sync'
 import { Formula } from '../../ui/Formula'
@@ -148,6 +148,13 @@ export function Bench() {
             <span>observation</span>
             <span>inference</span>
           </div>
+          {looseNotes(entries).map(({ id: entry, note }) =>
+            note.startsWith(HINT) ? null : (
+              <p key={entry} className="px-5 py-2 pl-13 text-faint">
+                note: {note}
+              </p>
+            ),
+          )}
           <ol>
             {rows.map((row, i) =>
               row === openRow ? (
@@ -171,7 +178,7 @@ export function Bench() {
                   seen={seen.get(row.id)}
                   inference={hinted ? (thought?.inferences[row.id] ?? []) : []}
                   findings={hinted ? (thought?.advice.review.filter((f) => f.entry === row.id) ?? []) : []}
-                  unsaved={unsaved}
+                  unsaved={phase === 'guest' ? NONE : unsaved}
                   by={nameOf(row)}
                 />
               ),
@@ -209,6 +216,8 @@ export function Bench() {
       </div>
       {writable && (
         <WritingLine
+          key={id}
+          draft={id}
           prompt={openRow && look ? { tube: openRow.vessel || '·', look: look.prompt } : null}
           focusKey={openRow ? `${openRow.id} ${lookAt} ${String(shown !== undefined)}` : ''}
           canCopy={shown !== undefined}
@@ -222,6 +231,7 @@ export function Bench() {
   )
 }
 
+const NONE: ReadonlySet<string> = new Set()
 /** How a line begins that says a hint was asked for. */
 const HINT = 'hint asked for, no.'
 

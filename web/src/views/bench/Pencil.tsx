@@ -3,6 +3,9 @@ import { DropdownMenu } from 'radix-ui'
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { Chemistry } from '../../ui/Formula'
 
+/** Whether somebody is in the middle of a line: what is thought out meanwhile must not take the focus from under their fingers. */
+const writing = (): boolean => document.activeElement instanceof HTMLInputElement && document.activeElement.value !== ''
+
 interface Props {
   readonly proposals: readonly Proposal[]
   readonly complete: boolean
@@ -18,7 +21,7 @@ export function Pencil({ proposals, complete, done, focus, onBegin }: Props) {
   const chosen = proposals[Math.min(at, proposals.length - 1)]
   useEffect(() => setAt(0), [proposals])
   useEffect(() => {
-    if (focus && chosen) begin.current?.focus({ preventScroll: false })
+    if (focus && chosen && !writing()) begin.current?.focus({ preventScroll: false })
   }, [focus, chosen])
   const onKey = (event: KeyboardEvent): void => {
     if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return
@@ -110,7 +113,7 @@ export function Conclude({ suggested, focus, onConclude }: ConcludeProps) {
   const [problem, setProblem] = useState<string | null>(null)
   const input = useRef<HTMLInputElement>(null)
   useEffect(() => {
-    if (focus) input.current?.focus()
+    if (focus && !writing()) input.current?.focus()
   }, [focus])
   const conclude = (): void => {
     const text = formula.trim() || suggested || ''

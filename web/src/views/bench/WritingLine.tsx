@@ -2,6 +2,8 @@ import { sayObservation, type Observation } from '@foxing/core'
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
 
 interface Props {
+  /** What the half-written line is kept under while the page is away. */
+  readonly draft: string
   /** The tube written about, and what to look for; null when no test is open. */
   readonly prompt: { readonly tube: string; readonly look: string } | null
   readonly focusKey: string
@@ -13,8 +15,12 @@ interface Props {
 }
 
 /** One line to write in, read as it is typed. What is not understood is kept as a note. */
-export function WritingLine({ prompt, focusKey, canCopy, read, onWrite, onSkip, onAsSeen }: Props) {
-  const [line, setLine] = useState('')
+export function WritingLine({ draft, prompt, focusKey, canCopy, read, onWrite, onSkip, onAsSeen }: Props) {
+  const [line, setText] = useState(() => sessionStorage.getItem(`draft ${draft}`) ?? '')
+  const setLine = (text: string): void => {
+    setText(text)
+    sessionStorage.setItem(`draft ${draft}`, text)
+  }
   const input = useRef<HTMLInputElement>(null)
   useEffect(() => {
     if (prompt) input.current?.focus()

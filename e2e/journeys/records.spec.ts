@@ -1,0 +1,274 @@
+import type { Browser, BrowserContext, Page } from '@playwright/test'
+import { expect, signIn, test } from '../people'
+
+const line = (page: Page) => page.locator('#line')
+const saved = (page: Page): Promise<void> => expect(page.getByRole('status').filter({ hasText: /^saved$/ })).toBeVisible()
+
+/** Puts a real jar on the shelf and opens it; its address tells it apart. */
+async function newJar(page: Page, code: string): Promise<string> {
+  await page.goto('/')
+  await page.getByLabel('code on the jar').fill(code)
+  await page.getByRole('button', { name: 'a real jar' }).click()
+  await expect(page.getByRole('heading', { name: code })).toBeVisible()
+  return new URL(page.url()).pathname
+}
+
+async function note(page: Page, text: string): Promise<void> {
+  await line(page).fill(text)
+  await page.keyboard.press('Enter')
+}
+
+/** What is written in the first row that has something written. */
+const observation = (page: Page): Promise<string> =>
+  page
+    .getByRole('main')
+    .locator('li p')
+    .filter({ hasText: /liquid|precipitate|crystals|powder|granules|lumps/ })
+    .first()
+    .innerText()
+
+/** What the server has of a jar's notes, in its order. */
+async function notesAtServer(context: BrowserContext, path: string): Promise<string[]> {
+  const answer = await context.request.get(`/api/jars/${path.split('/')[2] ?? ''}`)
+  const { entries } = (await answer.json()) as { entries: { body: { note?: string } }[] }
+  return entries.flatMap((e) => e.body.note ?? [])
+}
+
+async function another(browser: Browser, login: string): Promise<{ context: BrowserContext; page: Page }> {
+  const context = await browser.newContext()
+  await signIn(context, login)
+  return { context, page: await context.newPage() }
+}
+
+test.beforeEach(({ page }) => page.setDefaultTimeout(20_000))
+
+test('the connection goes in the middle of the work: ten lines later it is back, and nothing is lost or doubled', async ({ page, context }) => {
+  const path = await newJar(page, 'R-01')
+  await page.getByRole('button', { name: 'another test' }).click()
+  await page.getByRole('menuitem', { name: 'Barium nitrate, acidified' }).click()
+  await saved(page)
+  await context.setOffline(true)
+  for (let k = 1; k <= 10; k++) await note(page, `wh ppt line${k}`)
+  await expect(page.getByRole('status').filter({ hasText: /kept here: \d+ to send/ })).toBeVisible()
+  expect(await notesAtServer(context, path)).toEqual([])
+  await context.setOffline(false)
+  await saved(page)
+  const wanted = Array.from({ length: 10 }, (_, k) => `line${k + 1}`)
+  const notes = await notesAtServer(context, path)
+  expect(notes.map((n) => /line\d+/.exec(n)?.[0])).toEqual(wanted)
+  await page.reload()
+  for (const text of wanted) await expect(page.getByText(new RegExp(`\\b${text}\\b`))).toHaveCount(1)
+})
+
+test('an answer that never came back: the line is sent again and is there once', async ({ page, context }) => {
+  const path = await newJar(page, 'R-02')
+  let lost = 0
+  // Nor is it told otherwise.
+  await page.route('**/live', (route) => route.abort())
+  await page.reload()
+  await page.route('**/entries', async (route) => {
+    if (lost++ > 0) return route.continue()
+    // The server has it; the page never hears of that.
+    await route.fetch()
+    return route.abort()
+  })
+  await note(page, 'only once')
+  await expect(page.getByText('only once')).toBeVisible()
+  await saved(page)
+  expect(lost).toBeGreaterThan(1)
+  expect(await notesAtServer(context, path)).toEqual(['only once'])
+})
+
+test('two tabs of one device write in one notebook, and each shows both', async ({ page, context }) => {
+  const path = await newJar(page, 'R-03')
+  const other = await context.newPage()
+  await other.goto(path)
+  for (let k = 0; k < 4; k++) {
+    await note(page, `left ${k}`)
+    await note(other, `right ${k}`)
+  }
+  const all = [0, 1, 2, 3].flatMap((k) => [`left ${k}`, `right ${k}`])
+  await saved(page)
+  await saved(other)
+  await expect.poll(async () => (await notesAtServer(context, path)).toSorted()).toEqual(all.toSorted())
+  await page.getByRole('link', { name: 'report' }).click()
+  for (const text of all) await expect(page.getByText(text, { exact: true })).toHaveCount(1)
+  await other.getByRole('link', { name: 'report' }).click()
+  for (const text of all) await expect(other.getByText(text, { exact: true })).toHaveCount(1)
+  const order = await notesAtServer(context, path)
+  expect(order.filter((n) => n.startsWith('left'))).toEqual(all.filter((n) => n.startsWith('left')))
+})
+
+test('two partners write at once: each sees the other’s rows while they are written, and is left in their own', async ({
+  page,
+  context,
+  browser,
+}) => {
+  const path = await newJar(page, 'R-04')
+  await saved(page)
+  await page.getByRole('button', { name: 'share' }).click()
+  await page.getByRole('button', { name: 'make a code for a partner' }).click()
+  const code = await page.locator('output').innerText()
+  await page.keyboard.press('Escape')
+
+  const partner = await another(browser, 'teodor')
+  await partner.page.goto('/')
+  await partner.page.getByLabel('a code from a partner or a class').fill(code)
+  await partner.page.getByRole('button', { name: 'use it' }).click()
+  await expect(partner.page.getByRole('heading', { name: 'R-04' })).toBeVisible()
+
+  const begin = async (who: Page, title: string): Promise<void> => {
+    await who.getByRole('button', { name: /another test|choose a test/ }).click()
+    await who.getByRole('menuitem', { name: title }).click()
+    await expect(line(who)).toBeFocused()
+  }
+  await begin(page, 'Silver nitrate, acidified')
+  await begin(partner.page, 'Flame, on a clean wire')
+  await Promise.all([note(page, 'wh curdy ppt'), note(partner.page, 'green flame')])
+  await note(page, 'sol xs NH3')
+  for (const who of [page, partner.page]) {
+    await saved(who)
+    const main = who.getByRole('main')
+    await expect(main).toContainText('curdy')
+    await expect(main).toContainText('dissolves in excess ammonia')
+    await expect(main).toContainText('green')
+  }
+  await expect(page.getByText('by Teodor Lisle')).toBeVisible()
+  // What each saw stands with what each did.
+  const answer = await context.request.get(`/api/jars/${path.split('/')[2] ?? ''}`)
+  const { entries } = (await answer.json()) as { entries: { author: string; body: { id: string; did?: object; saw?: { of: string } } }[] }
+  const author = new Map(entries.map((e) => [e.body.id, e.author]))
+  const seen = entries.filter((e) => e.body.saw)
+  expect(seen.length).toBeGreaterThanOrEqual(3)
+  for (const { author: by, body } of seen) expect(author.get(body.saw?.of ?? '')).toBe(by)
+  await partner.context.close()
+})
+
+test('the session ends while a line is being written: it is kept, and sent after signing in again', async ({ page, context, browser }) => {
+  const path = await newJar(page, 'R-05')
+  await note(page, 'before')
+  await expect(page.getByText('before')).toBeVisible()
+  await saved(page)
+  await line(page).pressSequentially('half a li')
+  // Signed out everywhere, from another device.
+  const elsewhere = await another(browser, 'odile')
+  await elsewhere.page.goto('/account')
+  await elsewhere.page.getByRole('button', { name: 'sign out everywhere' }).click()
+  await expect(elsewhere.page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+  await elsewhere.context.close()
+
+  await page.keyboard.type('ne')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('alert').filter({ hasText: 'Your session has ended' })).toBeVisible()
+  await note(page, 'and another')
+  await expect(page.getByRole('status').filter({ hasText: 'kept here: 2 to send' })).toBeVisible()
+  await page.getByLabel('login').fill('odile@sallowfield.example')
+  await page.getByLabel('password').fill('blotting paper')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await saved(page)
+  expect(await notesAtServer(context, path)).toEqual(['before', 'half a line', 'and another'])
+})
+
+test.describe('without an account', () => {
+  test.use({ login: '' })
+
+  test('a notebook is begun, a practice jar is simulated with the connection gone, and both come along at sign-in', async ({ page, context }) => {
+    await page.goto('/')
+    await page.getByRole('button', { name: 'Try without an account' }).click()
+    await page.getByRole('link', { name: 'reference' }).waitFor()
+    await newJar(page, 'G-90')
+    await note(page, 'mine, without a name')
+    await page.goto('/')
+    await page.getByLabel('code on the jar').fill('G-91')
+    await page.getByRole('button', { name: 'a simulated unknown' }).click()
+    await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible()
+    await context.setOffline(true)
+    await page.getByRole('button', { name: 'Begin' }).click()
+    await page.getByRole('button', { name: 'write it down as seen' }).first().click()
+    await expect(page.getByRole('status').filter({ hasText: 'kept on this device' })).toBeVisible()
+    const written = await observation(page)
+    expect(written).not.toBe('')
+    await context.setOffline(false)
+
+    await page.getByRole('link', { name: 'sign in' }).click()
+    await page.getByLabel('login').fill('wren@sallowfield.example')
+    await page.getByLabel('password').fill('blotting paper')
+    await page.getByRole('button', { name: 'Sign in' }).click()
+    await expect(page.getByText('The 2 notebooks you kept on this device came along.')).toBeVisible()
+    await page.getByRole('link', { name: /G-91/ }).click()
+    await saved(page)
+    await expect.poll(() => observation(page)).toBe(written)
+    const jars = (await (await context.request.get('/api/jars')).json()) as { jars: { code: string; entries: number }[] }
+    expect(jars.jars.filter((j) => j.code.startsWith('G-9')).map((j) => [j.code, j.entries > 0])).toEqual([
+      ['G-90', true],
+      ['G-91', true],
+    ])
+  })
+
+  test('somebody joins by a code, and is asked for what is missing', async ({ page, browser }) => {
+    const instructor = await another(browser, 'ansel')
+    await instructor.page.goto('/')
+    await instructor.page.getByRole('link', { name: 'Materials of paper' }).click()
+    await instructor.page.getByRole('button', { name: 'make a code' }).click()
+    const code = await instructor.page.locator('output').innerText()
+    await instructor.context.close()
+    await page.goto('/join')
+    await page.getByLabel('code from your instructor').fill('AAAA-AAAA-AAAA')
+    await page.getByLabel('your name').fill('Linus Fray')
+    await page.getByLabel('a login').fill(`linus.${Date.now()}@sallowfield.example`)
+    await page.getByLabel('a password').fill('marbled endpaper')
+    await page.getByRole('button', { name: 'Join' }).click()
+    await expect(page.getByRole('alert')).toContainText('This code lets nobody in', { ignoreCase: true })
+    await page.getByLabel('code from your instructor').fill(code.toLowerCase())
+    await page.getByRole('button', { name: 'Join' }).click()
+    await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible()
+    await expect(page.getByRole('link', { name: 'Linus Fray' })).toBeVisible()
+  })
+})
+
+test.describe('an instructor', () => {
+  test.use({ login: 'ansel' })
+
+  test('gives out a secret unknown; the student works it and learns what it was when the instructor opens it', async ({ page, browser }) => {
+    await page.goto('/')
+    await page.getByRole('link', { name: 'Materials of paper' }).click()
+    const form = page.getByRole('form', { name: 'give out' })
+    await form.getByRole('combobox', { name: 'to', exact: true }).selectOption('Wren Abara')
+    await form.getByLabel('code on the jar').fill('Q-44')
+    await form.getByLabel('holds').fill('not a salt')
+    await form.getByRole('button', { name: 'Give out' }).click()
+    await expect(form.getByRole('alert')).toContainText('a bench salt by formula')
+    await form.getByLabel('holds').fill('KI')
+    await form.getByRole('button', { name: 'Give out' }).click()
+    const given = page.getByRole('listitem').filter({ hasText: 'Q-44' })
+    await expect(given).toContainText('not begun')
+
+    const student = await another(browser, 'wren')
+    const sent: string[] = []
+    student.page.on('response', (response) => {
+      if (response.url().includes('/api/'))
+        void response.text().then(
+          (text) => sent.push(text),
+          () => undefined,
+        )
+    })
+    await student.page.goto('/')
+    await student.page.getByRole('link', { name: /Q-44/ }).click()
+    await student.page.getByRole('button', { name: 'choose a test' }).click()
+    await student.page.getByRole('menuitem', { name: 'Silver nitrate, acidified' }).click()
+    await student.page.getByRole('button', { name: 'write it down as seen' }).click()
+    await expect(student.page.getByRole('main')).toContainText('yellow')
+    await student.page.getByRole('button', { name: 'close this test' }).click()
+    await student.page.getByLabel('the jar holds').fill('KI')
+    await student.page.getByRole('button', { name: 'Conclude' }).click()
+    await expect(student.page.getByText('this jar is opened by your instructor', { exact: false })).toBeVisible()
+    await saved(student.page)
+    expect(sent.join('\n')).not.toMatch(/potassium iodide/i)
+    await given.getByRole('button', { name: 'what it holds' }).click()
+    await expect(given).toContainText('potassium iodide')
+    await given.getByRole('button', { name: 'open it to Wren' }).click()
+    await expect(given).toContainText('opened')
+    await expect(student.page.getByText('Right.')).toBeVisible()
+    await student.context.close()
+  })
+})
