@@ -70,7 +70,10 @@ export const useNotebook = create<NotebookState>((set, get) => ({
       unfollow = follow(id)
     } catch (error) {
       const problem = asApiError(error)
-      if (problem.status === 401) useSession.getState().ended()
+      if (problem.status === 401) {
+        useSession.getState().ended()
+        return
+      }
       // What is on the device is shown all the same.
       set({ problem: problem.offline && (await local().jars.get(id)) ? null : problem })
     }

@@ -1,11 +1,11 @@
 import type { ComponentProps } from 'react'
 
-/** A line to fill in, with what it is for above it. */
-export function Field({ label, className = '', ...input }: { readonly label: string } & ComponentProps<'input'>) {
+/** A line to fill in, with what it is for above it. `face` is the type it is written in. */
+export function Field({ label, className = '', face = '', ...input }: { readonly label: string; readonly face?: string } & ComponentProps<'input'>) {
   return (
     <label className={`grid gap-1 text-sm text-faint ${className}`}>
       {label}
-      <input className="h-11 border-b border-ink bg-transparent text-lg text-ink" {...input} />
+      <input className={`h-11 w-full min-w-0 border-b border-ink bg-transparent text-lg text-ink ${face}`} {...input} />
     </label>
   )
 }

@@ -140,7 +140,7 @@ function GiveOut({ found, onDone }: { readonly found: Class; readonly onDone: ()
       <Choice label="to" of={['everybody', ...students.map((s) => s.name)]} value={to} onChoose={setTo} />
       <Field label="code on the jar" className="w-32" required maxLength={20} value={code} onChange={(e) => setCode(e.target.value)} />
       <Field label="where it is from" className="flex-1" maxLength={200} value={title} onChange={(e) => setTitle(e.target.value)} />
-      <Field label="holds (left empty, drawn for each)" className="w-64 font-serif" value={salt} onChange={(e) => setSalt(e.target.value)} />
+      <Field label="holds (left empty, drawn for each)" className="w-64" face="font-serif" value={salt} onChange={(e) => setSalt(e.target.value)} />
       <Choice label="hints" of={HINTS} value={hints} onChoose={setHints} />
       <Choice label="opened" of={REVEALS} value={reveal} onChoose={setReveal} />
       {reveal === 'on date' && <Field label="at" type="datetime-local" required value={date} onChange={(e) => setDate(e.target.value)} />}
@@ -163,7 +163,7 @@ function Person({
 }) {
   const { busy, problem, run } = useTask()
   return (
-    <li className="flex items-center gap-5 border-b border-rule bg-sheet px-5">
+    <li className="flex min-h-11 items-center gap-5 border-b border-rule bg-sheet px-5">
       <span className="w-56">{person.name}</span>
       <span className="flex-1 text-faint">{person.role}</span>
       {person.role !== 'instructor' && (

@@ -173,7 +173,8 @@ function NewJar({ taken }: { readonly taken: readonly LocalJar[] }) {
     <form className="mt-8 flex flex-wrap items-end gap-x-5 gap-y-3" onSubmit={open('real')}>
       <Field
         label="code on the jar"
-        className="w-32 font-mono"
+        className="w-32"
+        face="font-mono"
         value={code}
         maxLength={24}
         placeholder={nextCode(taken)}

@@ -1,0 +1,21 @@
+import { chromium } from '@playwright/test'
+const base = process.env.FOXING_URL
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox','--disable-gpu','--disable-quic','--no-first-run','--disable-background-networking','--disable-component-update','--disable-sync'] })
+const ctx = await browser.newContext({ viewport: { width: 1280, height: 800 }, baseURL: base })
+const page = await ctx.newPage()
+const shot = async (n) => { await page.waitForTimeout(900); await page.screenshot({ path: `/tmp/shots/${n}.png` }) }
+await page.goto('/'); await shot('door')
+await page.goto('/join'); await shot('join')
+await ctx.request.post('/api/sign-in', { data: { login: 'ansel@sallowfield.example', password: 'blotting paper' } })
+await page.goto('/'); await page.getByRole('link', { name: 'Materials of paper' }).click(); await shot('class')
+await page.goto('/account'); await shot('account')
+await ctx.clearCookies(); await page.evaluate(() => localStorage.clear())
+await ctx.request.post('/api/sign-in', { data: { login: 'odile@sallowfield.example', password: 'blotting paper' } })
+await page.goto('/'); await shot('shelf')
+await page.getByRole('link', { name: /F-07/ }).click(); await page.waitForTimeout(1500)
+await page.getByRole('button', { name: 'share' }).click(); await page.getByRole('button', { name: 'make a code' }).click(); await shot('share')
+await page.keyboard.press('Escape')
+await page.getByRole('link', { name: 'report' }).click(); await page.getByRole('button', { name: 'Sign this version' }).click(); await page.waitForTimeout(800); await page.getByRole('button', { name: 'Sign this version' }).scrollIntoViewIfNeeded(); await shot('signed')
+await ctx.clearCookies()
+await page.goBack(); await page.locator('#line').fill('kept'); await page.keyboard.press('Enter'); await shot('ended')
+await browser.close()
