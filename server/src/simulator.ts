@@ -8,10 +8,10 @@ export interface Simulator {
 }
 
 /** Answers about a secret sample take whole steps of this time, so that how long one took tells nothing, ms. */
-const TIME_STEP = 250
+export const TIME_STEP = 250
 
 /** Waits until a whole number of time steps has passed since `began`. */
-async function wholeSteps<T>(work: Promise<T>): Promise<T> {
+export async function wholeSteps<T>(work: Promise<T>): Promise<T> {
   const began = performance.now()
   const result = await work.then(
     (value) => () => value,

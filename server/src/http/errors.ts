@@ -56,6 +56,7 @@ export function answerTo(error: unknown): Answer | null {
   if (codeOf(error).startsWith('23'))
     return { status: 409, error: 'this does not fit what is there already', todo: 'Nothing was written. Reload and try again.' }
   if (codeOf(error) === '42501') return { status: 404, error: 'there is nothing here for you to change', todo: 'Nothing was written.' }
+  if (error instanceof URIError) return { status: 400, error: 'the address cannot be read', todo: 'Nothing was written. Check the address.' }
   if (isBodyError(error))
     return {
       status: error.status,

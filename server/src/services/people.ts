@@ -20,7 +20,12 @@ const wait = (): Refusal =>
  * @throws Refusal
  */
 export async function signIn(database: Database, login: string, password: string, address: string): Promise<Entered> {
-  interface Row { outcome: 'salt' | 'wait' | 'wrong' | 'in'; salt: Buffer | null; institution_id: string | null; person_id: string | null }
+  interface Row {
+    outcome: 'salt' | 'wait' | 'wrong' | 'in'
+    salt: Buffer | null
+    institution_id: string | null
+    person_id: string | null
+  }
   const token = newToken()
   const ask = (proof: Buffer | null): Promise<Row | null> => database.door<Row>('sign_in($1, $2, $3, $4)', [login, proof, sha256(token), address])
   const first = await ask(null)
