@@ -3,7 +3,17 @@ import tseslint from 'typescript-eslint'
 
 export default tseslint.config(
   {
-    ignores: ['**/dist/**', '**/node_modules/**', '.run/**', '*.cjs', 'script/lib/*.mjs', 'eslint.config.js', 'jest.config.js', '**/vite.config.ts'],
+    ignores: [
+      '**/dist/**',
+      '**/node_modules/**',
+      '.run/**',
+      '*.cjs',
+      'script/lib/*.mjs',
+      'eslint.config.js',
+      'jest.config.js',
+      '**/vite.config.ts',
+      'web/public/**',
+    ],
   },
   ...tseslint.configs.strictTypeChecked,
   ...tseslint.configs.stylisticTypeChecked,

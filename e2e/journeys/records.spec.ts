@@ -1,4 +1,6 @@
+import AxeBuilder from '@axe-core/playwright'
 import type { Browser, BrowserContext, Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
 import { expect, signIn, test } from '../people'
 
 const line = (page: Page) => page.locator('#line')
@@ -226,6 +228,39 @@ test.describe('without an account', () => {
   })
 })
 
+test('the page itself opens with the connection gone, with the jar as it was', async ({ page, context }) => {
+  const path = await newJar(page, 'R-06')
+  await note(page, 'still here')
+  await expect(page.getByText('still here')).toBeVisible()
+  await saved(page)
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
+  // What the page needs is kept as it is used: once more, now that there is somebody to keep it.
+  await page.reload()
+  await expect(page.getByText('still here')).toBeVisible()
+  await context.setOffline(true)
+  await page.goto(path)
+  await expect(page.getByText('still here')).toBeVisible()
+  await note(page, 'written without the server')
+  await expect(page.getByRole('status').filter({ hasText: 'kept here: 1 to send' })).toBeVisible()
+  await context.setOffline(false)
+  await saved(page)
+  expect(await notesAtServer(context, path)).toEqual(['still here', 'written without the server'])
+})
+
+test('a notebook goes out as a file and comes back in; a file that is none is refused with the reason', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: /B-03/ }).click()
+  await page.getByRole('link', { name: 'report' }).click()
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'JSON' }).click()])
+  const file = await download.path()
+  await page.goto('/')
+  const choose = page.getByLabel('a notebook from a file')
+  await choose.setInputFiles({ name: 'shopping.json', mimeType: 'application/json', buffer: Buffer.from('{"eggs": 6}') })
+  await expect(page.getByRole('alert')).toContainText('is not a notebook of the open format')
+  await choose.setInputFiles({ name: 'from-elsewhere.json', mimeType: 'application/json', buffer: readFileSync(file) })
+  await expect(page.getByText('The jar holds AgNO3, confirmed.')).toBeVisible()
+})
+
 test.describe('an instructor', () => {
   test.use({ login: 'ansel' })
 
@@ -272,3 +307,20 @@ test.describe('an instructor', () => {
     await student.context.close()
   })
 })
+
+for (const [name, login, path, heading] of [
+  ['the door', '', '/sign-in', 'What does the jar hold?'],
+  ['a code being entered', '', '/join', 'Join by a code'],
+  ['an account', 'ansel', '/account', 'Ansel Quillby'],
+  ['a class', 'ansel', 'Materials of paper', 'People'],
+] as const)
+  test.describe(name, () => {
+    test.use({ login })
+    test('has no fault that the accessibility checker finds', async ({ page }) => {
+      await page.goto(path.startsWith('/') ? path : '/')
+      if (!path.startsWith('/')) await page.getByRole('link', { name: path }).click()
+      await expect(page.getByRole('heading', { name: heading })).toBeVisible()
+      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
+      expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join('; ')}`)).toEqual([])
+    })
+  })

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from '../people'
 
 /** Relative to where the script runs Playwright from. */
 const shots = 'docs/screenshots'
@@ -44,4 +44,28 @@ test('no hints', async ({ page }) => {
   await page.getByRole('link', { name: /C-02/ }).click()
   await expect(page.getByText('standings and proposals are hidden')).toBeVisible()
   await page.screenshot({ path: `${shots}/bench-without-hints.png` })
+})
+
+test.describe('nobody', () => {
+  test.use({ login: '' })
+  test('door', async ({ page }) => {
+    await page.goto('/')
+    await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible()
+    await page.screenshot({ path: `${shots}/door.png` })
+  })
+})
+
+test.describe('instructor', () => {
+  test.use({ login: 'ansel' })
+  test('class', async ({ page }) => {
+    await page.goto('/')
+    await page.getByRole('link', { name: 'Materials of paper' }).click()
+    await expect(page.getByRole('heading', { name: 'People' })).toBeVisible()
+    await page.screenshot({ path: `${shots}/class.png` })
+  })
+  test('account', async ({ page }) => {
+    await page.goto('/account')
+    await expect(page.getByRole('heading', { name: 'Ansel Quillby' })).toBeVisible()
+    await page.screenshot({ path: `${shots}/account.png` })
+  })
 })

@@ -232,7 +232,8 @@ grant update (seen_at) on session to foxing_app;
 grant update (revealed_at) on jar to foxing_app;
 
 -- Sets who asks for this transaction and tells their role, or null where there is no such session any more.
-create function enter(p_institution uuid, p_person uuid, p_token bytea) returns text language plpgsql as $$
+-- Its plans are kept, and may have been made when the tables were empty: by index alone they stay right when they are full.
+create function enter(p_institution uuid, p_person uuid, p_token bytea) returns text language plpgsql set enable_seqscan = off as $$
 declare
   asking text;
   seen timestamptz;
@@ -252,21 +253,28 @@ begin
 end $$;
 
 -- Adds entries in one statement, so that a line costs one commit and one journey to the database. Writers of one jar take turns: positions are in the order of commits.
-create function append_entries(p_institution uuid, p_person uuid, p_token bytea, p_jar uuid, p_device uuid, p_entries jsonb) returns jsonb language plpgsql as $$
+create function append_entries(p_institution uuid, p_person uuid, p_token bytea, p_jar uuid, p_device uuid, p_entries jsonb) returns jsonb
+language plpgsql set enable_seqscan = off as $$
 declare
-  known jsonb;
+  given jsonb;
+  entry_id uuid;
+  place bigint;
+  known jsonb := '[]';
 begin
   if enter(p_institution, p_person, p_token) is null then return '{"refused": "session"}'; end if;
-  perform pg_advisory_xact_lock(hashtextextended(p_jar::text, 7013));
   perform from jar j where j.institution_id = p_institution and j.id = p_jar and (j.owner_id = p_person or j.id in (select partnered_jars()));
   if not found then return '{"refused": "jar"}'; end if;
-  insert into entry (institution_id, jar_id, id, device, device_order, author_id, body)
-  select p_institution, p_jar, (e->'body'->>'id')::uuid, p_device, (e->>'order')::bigint, p_person, e->'body'
-    from jsonb_array_elements(p_entries) with ordinality as given(e, n) order by n
-      on conflict (institution_id, jar_id, id) do nothing;
-  select jsonb_agg(jsonb_build_object('id', entry.id, 'position', position)) into known from entry
-   where institution_id = p_institution and jar_id = p_jar
-     and id in (select (e->'body'->>'id')::uuid from jsonb_array_elements(p_entries) as e);
+  perform pg_advisory_xact_lock(hashtextextended(p_jar::text, 7013));
+  for given in select e from jsonb_array_elements(p_entries) with ordinality as x(e, n) order by n loop
+    entry_id := (given->'body'->>'id')::uuid;
+    insert into entry (institution_id, jar_id, id, device, device_order, author_id, body)
+    values (p_institution, p_jar, entry_id, p_device, (given->>'order')::bigint, p_person, given->'body')
+        on conflict (institution_id, jar_id, id) do nothing returning position into place;
+    if not found then
+      select position into place from entry where institution_id = p_institution and jar_id = p_jar and id = entry_id;
+    end if;
+    known := known || jsonb_build_object('id', entry_id, 'position', place);
+  end loop;
   return jsonb_build_object('acknowledged', known);
 end $$;
 

@@ -30,6 +30,8 @@ async function main(): Promise<void> {
     stopping: () => stopping,
   })
   const server = createServer(app)
+  // Longer than proxies keep theirs, so that none is closed under a request on its way.
+  server.keepAliveTimeout = 75_000
   await new Promise<void>((resolve, reject) => {
     server.once('error', reject)
     server.listen(config.port, config.host, resolve)

@@ -10,3 +10,6 @@ createRoot(root).render(
     <App />
   </StrictMode>,
 )
+
+// The interface opens without the server, too, once it has been there.
+if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined)
