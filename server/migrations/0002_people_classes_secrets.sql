@@ -278,6 +278,19 @@ begin
   return jsonb_build_object('acknowledged', known);
 end $$;
 
+-- What several people of one institution sent at about the same time, in one commit. Each is asked for by itself, as themselves; answers come in the order given.
+create function append_all(p_institution uuid, p_sendings jsonb) returns jsonb language plpgsql as $$
+declare
+  sending jsonb;
+  answers jsonb := '[]';
+begin
+  for sending in select s from jsonb_array_elements(p_sendings) with ordinality as x(s, n) order by n loop
+    answers := answers || jsonb_build_array(append_entries(
+      p_institution, (sending->>'person')::uuid, decode(sending->>'token', 'hex'), (sending->>'jar')::uuid, (sending->>'device')::uuid, sending->'entries'));
+  end loop;
+  return answers;
+end $$;
+
 create schema door;
 grant usage on schema door to foxing_app;
 

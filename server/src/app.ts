@@ -2,8 +2,8 @@ import compression from 'compression'
 import express, { type Express } from 'express'
 import helmet from 'helmet'
 import { join } from 'node:path'
-import { pinoHttp } from 'pino-http'
 import { answerErrors, Refusal } from './http/errors'
+import { logRequests } from './logging'
 import { routerOf, type Route, type Services } from './http/route'
 import type { Metrics } from './metrics'
 import { classRoutes } from './routes/classes'
@@ -55,17 +55,7 @@ export function createApp({ metrics, webRoot, secure, trustProxy, stopping, ...s
     response.status(ready ? 200 : 503).json({ ready })
   })
   if (metrics) app.use(metrics.watch)
-  app.use(
-    pinoHttp({
-      logger: services.log,
-      quietReqLogger: true,
-      customLogLevel: (_request, response, error) => (error || response.statusCode >= 500 ? 'error' : 'debug'),
-      serializers: {
-        req: (r: { method: string; url: string }) => ({ method: r.method, path: r.url.split('?')[0] }),
-        res: (r: { statusCode: number }) => ({ status: r.statusCode }),
-      },
-    }),
-  )
+  app.use(logRequests(services.log))
   app.use('/api', (_request, response, next) => {
     response.setHeader('cache-control', 'no-store')
     next()
@@ -79,6 +69,6 @@ export function createApp({ metrics, webRoot, secure, trustProxy, stopping, ...s
     app.use(express.static(webRoot, { index: false }))
     app.get('/{*path}', (_request, response) => response.sendFile('index.html', { root: webRoot, headers: { 'Cache-Control': 'no-cache' } }))
   }
-  app.use(answerErrors)
+  app.use(answerErrors(services.log))
   return app
 }

@@ -3,7 +3,8 @@ import { createHash, randomBytes } from 'node:crypto'
 import pg from 'pg'
 import { Database, type Who } from './database'
 import { verifierOf, newSalt, proofOf } from './passwords'
-import { appendEntries, openJar, seal } from './services/jars'
+import { Appending } from './services/appending'
+import { openJar, seal } from './services/jars'
 
 /**
  * The demo world: a paper-conservation school that has inherited a cupboard of unlabelled jars from a closed bindery. People, places and codes are made up. What the
@@ -235,6 +236,7 @@ async function load(ownerUrl: string, appUrl: string): Promise<void> {
     sessions.set(name, { institution: INSTITUTION, person, tokenHash })
   }
   const database = new Database(appUrl, () => undefined)
+  const appending = new Appending(database)
   const sessionOf = (person: Person): Who => {
     const session = sessions.get(person)
     if (!session) throw new Error(`${person} is not at the school`)
@@ -251,8 +253,7 @@ async function load(ownerUrl: string, appUrl: string): Promise<void> {
     else
       await database.as(who, (client) => openJar(client, who, { id, code: jar.code, title: jar.title, kind: jar.kind, case: settings }, 7, jar.salt))
     if (entries.length > 0)
-      await appendEntries(
-        database,
+      await appending.append(
         who,
         id,
         DEVICE,

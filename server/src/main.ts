@@ -2,6 +2,7 @@ import { createServer } from 'node:http'
 import { createApp } from './app'
 import { ConfigError, readConfig } from './config'
 import { Database } from './database'
+import { Appending } from './services/appending'
 import { Live } from './live'
 import { newLog } from './logging'
 import { Metrics } from './metrics'
@@ -23,6 +24,7 @@ async function main(): Promise<void> {
     ...config,
     database,
     live,
+    appending: new Appending(database),
     simulator,
     metrics,
     log,

@@ -1,4 +1,5 @@
 import type { ErrorRequestHandler } from 'express'
+import type { Logger } from 'pino'
 import { ZodError } from 'zod'
 import { SignedOut } from '../database'
 
@@ -66,17 +67,19 @@ export function answerTo(error: unknown): Answer | null {
   return null
 }
 
-export const answerErrors: ErrorRequestHandler = (error: unknown, request, response, next) => {
-  if (response.headersSent) {
-    next(error)
-    return
+export const answerErrors =
+  (log: Logger): ErrorRequestHandler =>
+  (error: unknown, _request, response, next) => {
+    if (response.headersSent) {
+      next(error)
+      return
+    }
+    const answer = answerTo(error)
+    if (!answer || answer.status >= 500) log.error({ err: error }, 'request failed')
+    const { status, ...body } = answer ?? {
+      status: 500,
+      error: 'something went wrong on the server',
+      todo: 'What you wrote is kept on this device. Try again; if it stays, tell whoever runs the server.',
+    }
+    response.status(status).json(body)
   }
-  const answer = answerTo(error)
-  if (!answer || answer.status >= 500) request.log.error({ err: error }, 'request failed')
-  const { status, ...body } = answer ?? {
-    status: 500,
-    error: 'something went wrong on the server',
-    todo: 'What you wrote is kept on this device. Try again; if it stays, tell whoever runs the server.',
-  }
-  response.status(status).json(body)
-}

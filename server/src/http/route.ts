@@ -4,6 +4,7 @@ import type { Logger } from 'pino'
 import { z, type ZodType } from 'zod'
 import type { Client, Database, Role } from '../database'
 import type { Live } from '../live'
+import type { Appending } from '../services/appending'
 import type { Simulator } from '../simulator'
 import { fromOwnPage, type Cookies, type Session } from '../sessions'
 import { SignedOut } from '../database'
@@ -14,6 +15,7 @@ export interface Services {
   readonly database: Database
   readonly cookies: Cookies
   readonly live: Live
+  readonly appending: Appending
   readonly simulator: Simulator
   readonly log: Logger
   readonly demo: boolean

@@ -5,7 +5,7 @@ import { codeHash, newCode } from '../codes'
 import type { Client } from '../database'
 import { Refusal } from '../http/errors'
 import { forPeople, SENT, type Route } from '../http/route'
-import { appendEntries, entriesOf, findJar, listJars, noJar, openJar, type Jar } from '../services/jars'
+import { entriesOf, findJar, listJars, noJar, openJar, type Jar } from '../services/jars'
 import { secretOf } from '../services/secrets'
 import { notebookOf, sign, signaturesOf, versionOf } from '../services/signing'
 
@@ -89,7 +89,7 @@ export const jarRoutes: readonly Route[] = [
           if ('saw' in body && body.saw.of !== undefined) body.saw = { ...body.saw, of: moved(body.saw.of) }
           return { order: k + 1, body }
         })
-        if (entries.length > 0) await appendEntries(services.database, session, opened.id, body.device, entries)
+        if (entries.length > 0) await services.appending.append(session, opened.id, body.device, entries)
         return opened
       }),
   }),
@@ -128,7 +128,7 @@ export const jarRoutes: readonly Route[] = [
     path: '/jars/:id/entries',
     body: newEntriesSchema,
     async answer({ id, body, session, services }) {
-      const acknowledged = await appendEntries(services.database, session, id('id'), body.device, body.entries)
+      const acknowledged = await services.appending.append(session, id('id'), body.device, body.entries)
       services.live.changed(session.institution, id('id'))
       return { acknowledged }
     },

@@ -1,7 +1,5 @@
 import { caseSchema, drawSalt, entrySchema, inOrder, type Case, type Entry, type Placed } from '@foxing/core'
-import { z } from 'zod'
-import type { Client, Database, Who } from '../database'
-import { SignedOut } from '../database'
+import type { Client, Who } from '../database'
 import { Refusal } from '../http/errors'
 
 export const REVEALS = ['on conclusion', 'on date', 'by instructor'] as const
@@ -133,35 +131,4 @@ export async function openJar(client: Client, who: Who, jar: NewJar, seed: numbe
 /** Seals what is in a jar: put in once, read back by the simulator alone. */
 export async function seal(client: Client, institution: string, jar: string, salt: string, seed: number): Promise<void> {
   await client.query('insert into secret (institution_id, jar_id, salt, seed) values ($1, $2, $3, $4)', [institution, jar, salt, seed])
-}
-
-export interface NewEntry {
-  readonly order: number
-  readonly body: Entry
-}
-
-const answerSchema = z.union([
-  z.object({ refused: z.enum(['session', 'jar']) }),
-  z.object({ acknowledged: z.array(z.object({ id: z.string(), position: z.number() })) }),
-])
-
-/**
- * Adds entries in the order given; one that is there already is acknowledged and left as it is. One statement and one commit: once this answers, they are on the disk.
- * @throws SignedOut, Refusal
- */
-export async function appendEntries(
-  database: Database,
-  who: Who,
-  jar: string,
-  device: string,
-  entries: readonly NewEntry[],
-): Promise<{ id: string; position: number }[]> {
-  const { rows } = await database.pool.query<{ answer: unknown }>({
-    name: 'append',
-    text: 'select append_entries($1, $2, $3, $4, $5, $6) as answer',
-    values: [who.institution, who.person, who.tokenHash, jar, device, JSON.stringify(entries)],
-  })
-  const answer = answerSchema.parse(rows[0]?.answer)
-  if ('acknowledged' in answer) return answer.acknowledged
-  throw answer.refused === 'session' ? new SignedOut() : noJar()
 }

@@ -5,6 +5,7 @@ import { createApp } from '../app'
 import { codeHash, newCode } from '../codes'
 import { Database, type Role, type Who } from '../database'
 import { Live } from '../live'
+import { Appending } from '../services/appending'
 import { newLog } from '../logging'
 import { migrate } from '../migrate'
 import { sha256 } from '../passwords'
@@ -113,6 +114,7 @@ export class World {
     const app = createApp({
       database,
       live,
+      appending: new Appending(database),
       log,
       simulator: here,
       cookies: new Cookies(false),
