@@ -6,7 +6,7 @@ import { Database } from './database'
 import { newLog } from './logging'
 import { migrate } from './migrate'
 import { hashOf } from './services/signing'
-import { ask, entry, World, type Answered, type Person } from './testing/world'
+import { ask, entry, FROM, World, type Answered, type Person } from './testing/world'
 
 jest.setTimeout(30_000)
 
@@ -147,7 +147,11 @@ describe('people', () => {
   const login = `Odd.${randomUUID()}@School.example`
   const password = 'a long way to the sea'
   const headersOf = async (path: string, body: object): Promise<{ status: number; headers: Record<string, string> }> => {
-    const answer = await fetch(`${base}/api${path}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
+    const answer = await fetch(`${base}/api${path}`, {
+      method: 'POST',
+      headers: { ...FROM, 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    })
     return { status: answer.status, headers: { cookie: answer.headers.getSetCookie()[0]?.split(';')[0] ?? '' } }
   }
   const as = async (path: string, body: object): Promise<Person> => {
@@ -176,7 +180,7 @@ describe('people', () => {
   test('neither password nor token is kept as it is, and the cookie is for the server alone', async () => {
     const answer = await fetch(`${base}/api/sign-in`, {
       method: 'POST',
-      headers: { 'content-type': 'application/json' },
+      headers: { ...FROM, 'content-type': 'application/json' },
       body: JSON.stringify({ login, password }),
     })
     const [cookie = ''] = answer.headers.getSetCookie()
@@ -224,7 +228,7 @@ describe('people', () => {
 
   test('a code is used up, and a code of another institution lets nobody in who is in already', async () => {
     const code = await world.code(institution, classId, 'student', eve)
-    await world.owner.query('update invitation set uses_left = 0')
+    await world.owner.query('update invitation set uses_left = 0 where institution_id = $1', [institution])
     expect((await ask(base, null, 'POST', '/join', { code, name: 'Late', login: `${randomUUID()}@x.example`, password })).status).toBe(404)
     const elsewhere = await world.institution()
     const stranger = await world.person('Stranger', elsewhere, 'student')

@@ -1,4 +1,4 @@
-import { randomUUID } from 'node:crypto'
+import { randomInt, randomUUID } from 'node:crypto'
 import { createServer, type Server } from 'node:http'
 import pg from 'pg'
 import { createApp } from '../app'
@@ -13,6 +13,9 @@ import { Cookies, csrfOf, newToken } from '../sessions'
 import { here } from '../simulator'
 
 const APP_PASSWORD = 'for the tests alone'
+
+/** Where the requests of one file of tests come from: wrong attempts are counted by address, and must not be another file's. */
+export const FROM: Readonly<Record<string, string>> = { 'x-forwarded-for': `10.${randomInt(256)}.${randomInt(256)}.${randomInt(1, 255)}` }
 
 export interface Person {
   readonly name: string
@@ -161,7 +164,7 @@ export async function ask(
 ): Promise<Answered> {
   const response = await fetch(`${base}/api${path}`, {
     method,
-    headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...person?.headers, ...headers },
+    headers: { ...FROM, ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...person?.headers, ...headers },
     ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
   })
   const text = await response.text()
