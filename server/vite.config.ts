@@ -12,7 +12,7 @@ export default defineConfig({
     rollupOptions: {
       input: {
         main: 'src/main.ts',
-        migrate: 'src/migrate.ts',
+        migrate: 'src/migrate-command.ts',
         demo: 'src/demo.ts',
         percepts: 'src/percepts.ts',
         simulate: 'src/simulate.ts',

@@ -24,7 +24,7 @@ async function main(): Promise<void> {
     ...config,
     database,
     live,
-    appending: new Appending(database),
+    appending: new Appending(database, (entries) => metrics.acknowledged.inc(entries)),
     simulator,
     metrics,
     log,

@@ -45,10 +45,3 @@ export async function migrate(url: string, folder: string, appPassword?: string)
     await client.end()
   }
 }
-
-if (process.argv[1] && import.meta.url.endsWith(process.argv[1].split('/').slice(-2).join('/'))) {
-  const url = process.env['DATABASE_URL']
-  if (!url) throw new Error('DATABASE_URL is needed')
-  const ran = await migrate(url, process.argv[2] ?? 'server/migrations', process.env['FOXING_APP_PASSWORD'])
-  process.stdout.write(ran.length > 0 ? `migrated: ${ran.join(', ')}\n` : 'nothing to migrate\n')
-}

@@ -3,7 +3,9 @@ import { randomUUID } from 'node:crypto'
 import { Writable } from 'node:stream'
 import { ConfigError, readConfig } from './config'
 import { Database } from './database'
+import { Live } from './live'
 import { newLog } from './logging'
+import { Metrics } from './metrics'
 import { migrate } from './migrate'
 import { hashOf } from './services/signing'
 import { ask, entry, FROM, World, type Answered, type Person } from './testing/world'
@@ -261,6 +263,49 @@ describe('people', () => {
   })
 })
 
+describe('a secret unknown is opened by its rule', () => {
+  const issue = async (rule: object): Promise<string> => {
+    const sent = { people: [ada.who.person], code: 'S-1', salt: 'KI', ...rule }
+    return ((await ask(base, eve, 'POST', `/classes/${classId}/issue`, sent)).body['jars'] as string[])[0] ?? ''
+  }
+  const conclude = (jar: string): Promise<Answered> => write(ada, jar, [entry({ concluded: { species: 'NaI', claim: 'present', citing: [] } })])
+  const answer = (jar: string): Promise<Answered> => ask(base, ada, 'GET', `/jars/${jar}/answer`)
+
+  test('on conclusion: not before, and says whether it was right', async () => {
+    const jar = await issue({ reveal: 'on conclusion' })
+    expect((await answer(jar)).status).toBe(409)
+    await conclude(jar)
+    expect((await answer(jar)).body).toEqual({ formula: 'KI', name: 'potassium iodide', right: false })
+  })
+
+  test('on a date: neither a conclusion nor the device’s clock brings it nearer', async () => {
+    const jar = await issue({ reveal: 'on date', revealOn: '2099-01-01T09:00:00Z' })
+    await conclude(jar)
+    expect((await answer(jar)).body['error']).toContain('2099')
+    await world.owner.query("update jar set reveal_on = now() - interval '1 minute' where id = $1", [jar])
+    expect((await answer(jar)).status).toBe(200)
+    expect((await ask(base, eve, 'POST', `/classes/${classId}/issue`, { people: [ada.who.person], code: 'X', reveal: 'on date' })).status).toBe(400)
+  })
+
+  test('by the instructor', async () => {
+    const jar = await issue({ reveal: 'by instructor' })
+    await conclude(jar)
+    expect((await answer(jar)).status).toBe(409)
+    await ask(base, eve, 'POST', `/jars/${jar}/reveal`, {})
+    expect((await answer(jar)).status).toBe(200)
+  })
+
+  test('drawn by a seed: the same seed gives the same salts, one for each person', async () => {
+    const drawn = async (): Promise<string[]> => {
+      const { body } = await ask(base, eve, 'POST', `/classes/${classId}/issue`, { people: [ada.who.person, eve.who.person], code: 'D', seed: 12 })
+      return Promise.all((body['jars'] as string[]).map(async (jar) => String((await ask(base, eve, 'GET', `/jars/${jar}/answer`)).body['formula'])))
+    }
+    const first = await drawn()
+    expect(await drawn()).toEqual(first)
+    expect(first[0]).not.toBe(first[1])
+  })
+})
+
 describe('operation', () => {
   const good = { DATABASE_URL: 'postgresql://a@127.0.0.1/b' }
 
@@ -294,6 +339,18 @@ describe('operation', () => {
     expect(lines).toContain('request failed')
     for (const secret of ['my own words', 'ada@school', 'my password', 'hidden', 'foxing=', ada.headers['x-foxing-page'] ?? ''])
       expect(lines).not.toContain(secret)
+  })
+
+  test('what is counted is told by route and outcome, without anybody’s ids', async () => {
+    const database = new Database(world.appUrl, () => undefined)
+    const metrics = new Metrics(database, new Live(world.appUrl, database.pool, newLog('silent')))
+    const measured = await world.serve(database, newLog('silent'), metrics)
+    const jar = randomUUID()
+    await ask(measured, ada, 'GET', `/jars/${jar}`)
+    const text = await metrics.registry.metrics()
+    expect(text).toMatch(/foxing_request_seconds_count\{method="GET",route="\/jars\/:id",status="404"\} 1/)
+    expect(text).toContain('foxing_database_connections')
+    expect(text).not.toContain(jar)
   })
 
   test('it says whether it is up, and whether it is ready', async () => {

@@ -41,7 +41,11 @@ export class Appending {
   private waiting: Sending[] = []
   private underWay = 0
 
-  constructor(private readonly database: Database) {}
+  /** @param count told how many entries were acknowledged */
+  constructor(
+    private readonly database: Database,
+    private readonly count: (entries: number) => void = () => undefined,
+  ) {}
 
   /**
    * Adds entries in the order given; one that is there already is acknowledged and left as it is. Once this answers, they are on the disk.
@@ -52,7 +56,10 @@ export class Appending {
       this.waiting.push({ who, jar, device, entries, answer: resolve, fail: reject })
       this.next()
     })
-    if ('acknowledged' in answer) return answer.acknowledged
+    if ('acknowledged' in answer) {
+      this.count(answer.acknowledged.length)
+      return answer.acknowledged
+    }
     throw answer.refused === 'session' ? new SignedOut() : noJar()
   }
 

@@ -7,6 +7,7 @@ import { Database, type Role, type Who } from '../database'
 import { Live } from '../live'
 import { Appending } from '../services/appending'
 import { newLog } from '../logging'
+import type { Metrics } from '../metrics'
 import { migrate } from '../migrate'
 import { sha256 } from '../passwords'
 import { Cookies, csrfOf, newToken } from '../sessions'
@@ -109,12 +110,13 @@ export class World {
   }
 
   /** A server; answers its address. */
-  async serve(database = this.database, log = newLog('silent')): Promise<string> {
+  async serve(database = this.database, log = newLog('silent'), metrics?: Metrics): Promise<string> {
     const live = new Live(this.appUrl, database.pool, log)
     this.lives.push(live)
     this.databases.add(database)
     await live.start()
     const app = createApp({
+      ...(metrics ? { metrics } : {}),
       database,
       live,
       appending: new Appending(database),
