@@ -1,11 +1,11 @@
-import { caseSchema, drawSalt, findSalt } from '@foxing/core'
+import { drawSalt, findSalt } from '@foxing/core'
 import { randomInt, randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { codeHash, newCode } from '../codes'
 import type { Client } from '../database'
 import { Refusal } from '../http/errors'
 import { forPeople, type Route } from '../http/route'
-import { findJar, listJars, REVEALS, seal } from '../services/jars'
+import { findJar, label, listJars, REVEALS, seal } from '../services/jars'
 
 const noClass = (): Refusal => new Refusal(404, 'there is no such class here', 'Go back and choose one of yours.')
 
@@ -35,9 +35,9 @@ const saltSchema = z
 const issueSchema = z
   .object({
     people: z.array(z.uuid()).min(1).max(200),
-    code: z.string().trim().min(1).max(20),
-    title: z.string().trim().max(200).default(''),
-    case: caseSchema.default(() => caseSchema.parse({})),
+    ...label,
+    /** Leaves room for a number behind it. */
+    code: label.code.max(20),
     /** The same for everybody; left out, each gets one drawn by the seed. */
     salt: saltSchema.optional(),
     seed: z

@@ -1,21 +1,19 @@
-import { caseSchema, entrySchema, findSalt, notebookSchema } from '@foxing/core'
+import { entrySchema, findSalt, notebookSchema } from '@foxing/core'
 import { randomInt, randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { codeHash, newCode } from '../codes'
 import type { Client } from '../database'
 import { Refusal } from '../http/errors'
 import { forPeople, SENT, type Route } from '../http/route'
-import { entriesOf, findJar, listJars, noJar, openJar, type Jar } from '../services/jars'
+import { entriesOf, findJar, label, listJars, noJar, openJar, type Jar } from '../services/jars'
 import { secretOf } from '../services/secrets'
 import { notebookOf, sign, signaturesOf, versionOf } from '../services/signing'
 
 const id = z.uuid()
 const newJarSchema = z.object({
   id,
-  code: z.string().trim().min(1).max(24),
-  title: z.string().trim().max(200).default(''),
+  ...label,
   kind: z.enum(['real', 'simulated']),
-  case: caseSchema.default(() => caseSchema.parse({})),
   /** What a self-chosen practice was drawn by on the device it began on. */
   seed: z
     .number()
@@ -35,8 +33,8 @@ const newEntriesSchema = z.object({
 })
 const importSchema = z.object({
   id,
-  code: z.string().trim().min(1).max(24),
-  title: z.string().trim().max(200).default(''),
+  code: label.code,
+  title: label.title,
   device: id,
   notebook: notebookSchema.refine((n) => new Set(n.entries.map((e) => e.id)).size === n.entries.length, {
     path: ['entries'],

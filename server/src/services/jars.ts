@@ -1,6 +1,14 @@
 import { caseSchema, drawSalt, entrySchema, inOrder, type Case, type Entry, type Placed } from '@foxing/core'
+import { z } from 'zod'
 import type { Client, Who } from '../database'
 import { Refusal } from '../http/errors'
+
+/** What a jar is opened with, by whoever opens it. */
+export const label = {
+  code: z.string().trim().min(1).max(24),
+  title: z.string().trim().max(200).default(''),
+  case: caseSchema.default(() => caseSchema.parse({})),
+}
 
 export const REVEALS = ['on conclusion', 'on date', 'by instructor'] as const
 export type Reveal = (typeof REVEALS)[number]
