@@ -1,7 +1,8 @@
-import { inertSolids, reagents } from './data/reagents'
+import { inertSolids, solvents } from './data/inert'
+import { reagents } from './data/reagents'
 import { molarMass, parseFormula, type Formula } from './formula'
 import { COMPONENTS, findSalt, inComponents, SALTS, type Salt } from './registry'
-import type { InertData, ReagentData } from './types'
+import type { InertData, ReagentData, SolventData } from './types'
 
 /** A reagent at a strength, ready to pour: moles of components and of water in one litre. */
 export interface Solution {
@@ -29,7 +30,8 @@ export class UnknownReagent extends Error {
 export const REAGENTS: readonly ReagentData[] = reagents
 
 const byName = new Map<string, ReagentData>()
-for (const r of reagents) for (const name of [r.id, r.name, r.formula, ...r.aliases]) byName.set(name.toLowerCase(), r)
+for (const r of reagents)
+  for (const name of [r.id, r.name, r.formula, ...r.aliases]) if (!byName.has(name.toLowerCase())) byName.set(name.toLowerCase(), r)
 for (const salt of SALTS) {
   const anhydrous = salt.id.replace(/\.\d*H2O$/, '')
   if (byName.has(anhydrous.toLowerCase())) continue
@@ -51,6 +53,8 @@ const STRENGTH = /^(.*?)[\s,]+(?:(\d+(?:\.\d+)?)\s*(M|mol\/L|%)|(conc(?:entrated
 function strengthOf(data: ReagentData, text: string, amount: string | undefined, unit: string | undefined, word: string | undefined): number {
   if (amount !== undefined) {
     const value = Number(amount)
+    const kept = data.strengths.find((s) => s.label === `${amount} ${unit ?? ''}`)
+    if (kept) return kept.molarity
     // A per cent without more is grams in 100 mL of solution.
     return unit === '%' ? (value * 10) / molarMass(parseFormula(data.formula)) : value
   }
@@ -111,6 +115,12 @@ function waterPerLitre(data: ReagentData, molarity: number, solvent_g: number): 
 
 export const waterSolution = (): Solution => findReagent('water')
 
+export const SOLVENTS: readonly SolventData[] = solvents
+/** A liquid that does not mix with water, by its id, name, formula or alias; undefined for anything else. */
+export const findSolvent = (text: string): SolventData | undefined => {
+  const name = text.trim().toLowerCase()
+  return solvents.find((s) => [s.id, s.name, s.formula, ...s.aliases].some((n) => n.toLowerCase() === name))
+}
 export const INERT_SOLIDS: readonly InertData[] = inertSolids
 export const inertById: ReadonlyMap<string, InertData> = new Map(inertSolids.map((s) => [s.formula, s]))
 

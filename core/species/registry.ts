@@ -1,7 +1,21 @@
-import { alkaliAqueous, alkaliGases } from './data/alkali'
+import { alkaliAqueous, alkaliGases, alkaliSolids } from './data/alkali'
 import { alkalineEarthAqueous, alkalineEarthSolids } from './data/alkaline-earth'
 import { aluminiumAqueous, aluminiumSolids } from './data/aluminium'
+import { anionAqueous, anionGases, anionSolids } from './data/anions'
+import { antimonyAqueous, antimonySolids } from './data/antimony'
+import { arsenicAqueous, arsenicComplexes, arsenicGases, arsenicSolids, molybdateAqueous, molybdateSolids } from './data/arsenic'
+import { bismuthAqueous, bismuthSolids } from './data/bismuth'
+import { cadmiumAqueous, cadmiumSolids } from './data/cadmium'
+import { chromiumAqueous, chromiumSolids } from './data/chromium'
+import { cobaltAqueous, cobaltSolids } from './data/cobalt'
 import { copperAqueous, copperSolids } from './data/copper'
+import { dithizoneAqueous, dithizoneSolids, extracts } from './data/dithizone'
+import { ligandAqueous, ligandGases } from './data/ligands'
+import { manganeseAqueous, manganeseSolids } from './data/manganese'
+import { mercuryAqueous, mercurySolids } from './data/mercury'
+import { nickelAqueous, nickelSolids } from './data/nickel'
+import { thioacetamideAqueous } from './data/thioacetamide'
+import { tinAqueous, tinSolids } from './data/tin'
 import { silverAqueous, silverSolids } from './data/silver'
 import { flames } from './data/flames'
 import { ironAqueous, ironSolids } from './data/iron'
@@ -10,7 +24,7 @@ import { waterAqueous, waterGases, waterSolids } from './data/water'
 import { zincAqueous, zincSolids } from './data/zinc'
 import { salts } from './data/salts'
 import { parseFormula, type Formula } from './formula'
-import type { AqueousData, Constant, FlameData, GasData, SaltData, SolidData, Stoichiometry } from './types'
+import type { AqueousData, Constant, ExtractData, FlameData, GasData, SaltData, SolidData, Stoichiometry } from './types'
 
 const aqueousData: readonly AqueousData[] = [
   ...waterAqueous,
@@ -22,6 +36,22 @@ const aqueousData: readonly AqueousData[] = [
   ...ironAqueous,
   ...leadAqueous,
   ...zincAqueous,
+  ...ligandAqueous,
+  ...mercuryAqueous,
+  ...bismuthAqueous,
+  ...cadmiumAqueous,
+  ...molybdateAqueous,
+  ...arsenicAqueous,
+  ...arsenicComplexes,
+  ...antimonyAqueous,
+  ...tinAqueous,
+  ...chromiumAqueous,
+  ...manganeseAqueous,
+  ...cobaltAqueous,
+  ...nickelAqueous,
+  ...thioacetamideAqueous,
+  ...dithizoneAqueous,
+  ...anionAqueous,
 ]
 const solidData: readonly SolidData[] = [
   ...waterSolids,
@@ -32,8 +62,22 @@ const solidData: readonly SolidData[] = [
   ...ironSolids,
   ...leadSolids,
   ...zincSolids,
+  ...alkaliSolids,
+  ...mercurySolids,
+  ...bismuthSolids,
+  ...cadmiumSolids,
+  ...molybdateSolids,
+  ...arsenicSolids,
+  ...antimonySolids,
+  ...tinSolids,
+  ...chromiumSolids,
+  ...manganeseSolids,
+  ...cobaltSolids,
+  ...nickelSolids,
+  ...dithizoneSolids,
+  ...anionSolids,
 ]
-const gasData: readonly GasData[] = [...waterGases, ...alkaliGases]
+const gasData: readonly GasData[] = [...waterGases, ...alkaliGases, ...ligandGases, ...arsenicGases, ...anionGases]
 
 /** Components of the model: every other species is a combination of these and water, with one constant. */
 export const COMPONENTS: readonly string[] = aqueousData.filter((s) => !s.from).map((s) => s.formula)
@@ -84,9 +128,9 @@ function waterOf(formula: Formula, terms: ReadonlyMap<number, number>): number {
   return oxygen
 }
 
-function resolve(id: string, sum: Stoichiometry, sign: 1 | -1, constant: Constant | undefined): Resolved {
+function resolve(id: string, sum: Stoichiometry, sign: 1 | -1, constant: Constant | undefined, written = id): Resolved {
   const { terms, logK, enthalpy_kJ } = inComponents(sum)
-  const formula = parseFormula(id)
+  const formula = parseFormula(written)
   return {
     id,
     formula,
@@ -109,14 +153,21 @@ export interface Gas extends Resolved {
 export interface Salt extends Resolved {
   readonly data: SaltData
 }
+export interface Extract extends Resolved {
+  readonly data: ExtractData
+}
 
 /** Every dissolved species; the first ones are the components, in order. */
 export const AQUEOUS: readonly AqueousSpecies[] = [
   ...aqueousData.filter((s) => !s.from).map((data) => ({ ...resolve(data.formula, { [data.formula]: 1 }, 1, undefined), data })),
   ...aqueousData.filter((s) => s.from).map((data) => ({ ...resolve(data.formula, data.from ?? {}, 1, data.logK), data })),
 ]
+/** A solid's id: its formula, and its form where it has more than one. */
+export const solidId = (data: SolidData): string => (data.form ? `${data.formula} (${data.form})` : data.formula)
 /** Every solid that can form. `logK` is that of formation, the negative of dissolution. */
-export const SOLIDS: readonly Solid[] = solidData.map((data) => ({ ...resolve(data.formula, data.to, -1, data.logK), data }))
+export const SOLIDS: readonly Solid[] = solidData.map((data) => ({ ...resolve(solidId(data), data.to, -1, data.logK, data.formula), data }))
+/** Everything a second liquid takes up; `logK` is that of its form in water, the distribution constant apart. */
+export const EXTRACTS: readonly Extract[] = extracts.map((data) => ({ ...resolve(data.formula, data.takes, 1, undefined), data }))
 /** Every gas; `logK` from components to atm. */
 export const GASES: readonly Gas[] = gasData.map((data) => ({
   ...resolve(data.formula, data.dissolvesAs, 1, data.logK),
@@ -136,13 +187,36 @@ const canonical = (text: string): string => {
   return `${parts.join('')}^${charge}`
 }
 const saltByAtoms = new Map(SALTS.map((s) => [canonical(s.id), s]))
-const componentByAtoms = new Map(COMPONENTS.map((c) => [canonical(c), c]))
-componentByAtoms.set(canonical('OH^-'), 'OH^-')
+/** Charged species by their atoms, and the neutral ones that are components (arsenic(III) acid); the first of two alike wins, which is the component. */
+const ionByAtoms = new Map<string, string>()
+for (const { data, formula } of AQUEOUS)
+  if ((formula.charge !== 0 || !data.from) && !ionByAtoms.has(canonical(data.formula))) ionByAtoms.set(canonical(data.formula), data.formula)
+/** Elements written with an oxidation state in place of an ion. */
+const BY_STATE: Readonly<Record<string, string>> = {
+  'As(III)': 'H3AsO3',
+  'As(V)': 'AsO4^3-',
+  'Sb(III)': 'Sb^3+',
+  'Sb(V)': 'Sb(OH)6^-',
+  'Sn(II)': 'Sn^2+',
+  'Sn(IV)': 'Sn^4+',
+  'Hg(I)': 'Hg2^2+',
+  'Hg(II)': 'Hg^2+',
+  'Fe(II)': 'Fe^2+',
+  'Fe(III)': 'Fe^3+',
+  'Cr(III)': 'Cr^3+',
+  'Cr(VI)': 'CrO4^2-',
+  'Mn(II)': 'Mn^2+',
+  'Mn(VII)': 'MnO4^-',
+  'Co(II)': 'Co^2+',
+  'Co(III)': 'Co^3+',
+  'Cu(I)': 'Cu^+',
+  'Cu(II)': 'Cu^2+',
+}
 
 /** The bench salt a formula names, however its hydrate dot or brackets are written; undefined if it is not in scope. */
 export const findSalt = (text: string): Salt | undefined => saltById.get(text) ?? saltByAtoms.get(canonical(text))
-/** The component (or hydroxide) an ion's formula names, in any accepted notation; undefined if it is not in scope. */
-export const findIon = (text: string): string | undefined => componentByAtoms.get(canonical(text))
+/** The dissolved species an ion's formula names, in any accepted notation, `As(III)` too; undefined if it is not in scope. */
+export const findIon = (text: string): string | undefined => BY_STATE[text.trim()] ?? ionByAtoms.get(canonical(text))
 
 /** Flame data by component index. */
 export const FLAMES: ReadonlyMap<number, FlameData> = new Map(flames.map((f) => [COMPONENT_INDEX.get(f.ion) ?? -1, f]))

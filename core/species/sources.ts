@@ -20,6 +20,9 @@ export const SOURCES = {
   kolthoff: 'I. M. Kolthoff et al., Quantitative Chemical Analysis, 4th ed., Macmillan, 1969',
   davies: 'C. W. Davies, Ion Association, Butterworths, 1962',
   niosh: 'NIOSH Pocket Guide to Chemical Hazards, DHHS 2005-149, 2007',
+  myers:
+    'R. J. Myers, The new low value for the second dissociation constant of H2S, J. Chem. Educ. 63 (1986) 687, and the table of acid dissolution constants in the CRC Handbook',
+  'swift-butler': 'E. H. Swift, E. A. Butler, Precipitation of sulfides from homogeneous solutions by thioacetamide, Anal. Chem. 28 (1956) 146',
   clark: 'J. B. Clark, G. R. Clark, Proc. R. Soc. A 146 (1934) 651, ageing and dehydration of copper hydroxide',
 } as const
 

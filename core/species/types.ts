@@ -61,10 +61,15 @@ export interface GasData {
 
 export type Habit = 'curdy' | 'gelatinous' | 'flocculent' | 'crystalline' | 'granular' | 'powdery' | 'silky' | 'oily' | 'mirror' | 'turbid'
 
-/** Why a solid that equilibrium would allow does not always form: the rule's name, and the temperature above which it does. */
+/** Why a solid that equilibrium would allow does not always form: the rule's name, and what opens the gate. Several are needed together. */
 export interface KineticGate {
   readonly rule: string
-  readonly above_C: number
+  /** The temperature above which it forms. */
+  readonly above_C?: number
+  /** Minutes of standing at room temperature before it forms; warm and boiling liquid are quicker (see `restOf`). */
+  readonly after_min?: number
+  /** The id of the solid it turns from: without that there it does not form at all. */
+  readonly from?: string
   readonly source: SourceId
 }
 
@@ -78,6 +83,8 @@ export interface SolidData {
   /** Colour of the freshly made solid seen wet in a tube, as sRGB hex, with the reference's own words for it. */
   readonly colour: { readonly hex: string; readonly words: string; readonly source: SourceId }
   readonly gate?: KineticGate
+  /** Tells two solids of one formula apart; part of the id. */
+  readonly form?: string
 }
 
 /** A salt as it comes in a jar. */
@@ -88,6 +95,56 @@ export interface SaltData {
   readonly water: number
   readonly colour: { readonly hex: string; readonly words: string; readonly source: SourceId }
   readonly form: 'crystals' | 'powder' | 'granules' | 'lumps'
+}
+
+/** A solid as it is in a hot tube: what it is made of when wetted, its colours, and where it melts or goes off. */
+export interface ResidueData {
+  readonly formula: string
+  readonly name: string
+  /** Dissolved species it turns into when wetted. */
+  readonly ions: Stoichiometry
+  /** Solids of the redox kind it holds besides. */
+  readonly inert?: Readonly<Record<string, number>>
+  readonly colour: { readonly hex: string; readonly words: string; readonly source: SourceId }
+  /** Colour hot, where it differs. */
+  readonly hot?: string
+  readonly melts_C?: number
+  readonly sublimes_C?: number
+  readonly sublimate?: string
+}
+
+/** What a metal's compounds do before the blowpipe on charcoal. */
+export interface CharcoalData {
+  readonly ion: string
+  readonly metal: string
+  /** Enthalpy, kJ, and entropy, J/K, of forming the oxide with one mole of oxygen. */
+  readonly oxide_kJ: number
+  readonly oxide_J: number
+  readonly melts_C: number
+  readonly boils_C: number
+  /** Of the metal, or of what is left where none is made. */
+  readonly colour: { readonly hex: string; readonly words: string; readonly source: SourceId }
+  /** Crust on the coal where vapour burns and settles. */
+  readonly crust?: { readonly hot: string; readonly cold: string; readonly words: string }
+  readonly smell?: Smell
+  readonly source: SourceId
+}
+
+/** A glass coloured by its bands, or clouded by metal. */
+export type BeadLook = Spectrum | { readonly clouded: string }
+export interface BeadData {
+  readonly ion: string
+  readonly oxidising: { readonly hot: BeadLook; readonly cold: BeadLook }
+  readonly reducing: { readonly hot: BeadLook; readonly cold: BeadLook }
+  /** In microcosmic salt's glass, oxidising flame, where it differs. */
+  readonly microcosmic?: { readonly hot: BeadLook; readonly cold: BeadLook }
+}
+
+/** What a residue that holds some ion makes with cobalt oxide. */
+export interface CobaltData {
+  readonly holds: string
+  readonly product: string
+  readonly colour: { readonly hex: string; readonly words: string; readonly source: SourceId }
 }
 
 export interface ReagentStrength {
@@ -117,12 +174,39 @@ export interface FlameData {
   readonly source: SourceId
 }
 
-/** A solid that dissolves only by being oxidised or reduced. */
+/** A solid that forms and dissolves only by oxidation or reduction: metals, sulfur, the higher oxides. */
 export interface InertData {
   readonly formula: string
   readonly name: string
   readonly aliases: readonly string[]
+  readonly habit: Habit
   readonly colour: { readonly hex: string; readonly words: string; readonly source: SourceId }
+  readonly caution: string
+}
+
+/** How a dissolved species goes into a second liquid, and what it looks like there. */
+export interface ExtractData {
+  /** The dissolved species, or the sum of them, that the second liquid takes up. */
+  readonly formula: string
+  readonly takes: Stoichiometry
+  /** Decimal logarithm of concentration in the second liquid over the product of those in water, by solvent family. */
+  readonly logD: Readonly<Partial<Record<SolventFamily, number>>>
+  readonly spectrum?: Spectrum
+  readonly source: SourceId
+}
+
+/** Solvents that behave alike: ethers and esters, alcohols, chlorinated, hydrocarbons. */
+export type SolventFamily = 'ether' | 'alcohol' | 'chlorinated' | 'hydrocarbon'
+
+/** A liquid that does not mix with water. */
+export interface SolventData {
+  readonly id: string
+  readonly name: string
+  readonly formula: string
+  readonly aliases: readonly string[]
+  readonly family: SolventFamily
+  /** g/mL: heavier than water it is the lower layer. */
+  readonly density: number
   readonly caution: string
 }
 

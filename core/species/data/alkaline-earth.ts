@@ -1,4 +1,4 @@
-import { logK } from '../define'
+import { bands, complexes, logK, solid } from '../define'
 import type { AqueousData, SolidData } from '../types'
 
 const white = { hex: '#f8f8f6', words: 'white', source: 'vogel7' } as const
@@ -23,6 +23,21 @@ export const alkalineEarthAqueous: readonly AqueousData[] = [
   { formula: 'MgCO3', from: { 'Mg^2+': 1, 'CO3^2-': 1 }, logK: logK(2.98, 'smith-martell', { dH: 11 }) },
   { formula: 'MgHCO3^+', from: { 'Mg^2+': 1, 'CO3^2-': 1, 'H^+': 1 }, logK: logK(11.4, 'smith-martell', { dH: -12 }) },
   { formula: 'MgCH3COO^+', from: { 'Mg^2+': 1, 'CH3COO^-': 1 }, logK: logK(1.27, 'smith-martell') },
+  ...complexes('Ca^2+', 'C2O4^2-', [3.0], 'smith-martell'),
+  ...complexes('Mg^2+', 'C2O4^2-', [[3.43, {}], 5.1], 'smith-martell'),
+  ...complexes('Ba^2+', 'C2O4^2-', [2.3], 'smith-martell'),
+  { formula: 'CaHPO4', from: { 'Ca^2+': 1, 'PO4^3-': 1, 'H^+': 1 }, logK: logK(15.1, 'smith-martell') },
+  { formula: 'MgHPO4', from: { 'Mg^2+': 1, 'PO4^3-': 1, 'H^+': 1 }, logK: logK(15.2, 'smith-martell') },
+  { formula: 'Sr^2+', name: 'strontium' },
+  { formula: 'SrOH^+', from: { 'Sr^2+': 1, 'H^+': -1 }, logK: logK(-13.2, 'baes-mesmer') },
+  { formula: 'SrSO4', from: { 'Sr^2+': 1, 'SO4^2-': 1 }, logK: logK(2.55, 'smith-martell') },
+  { formula: 'SrCO3', from: { 'Sr^2+': 1, 'CO3^2-': 1 }, logK: logK(2.8, 'smith-martell', { dH: 22 }) },
+  { formula: 'SrHCO3^+', from: { 'Sr^2+': 1, 'CO3^2-': 1, 'H^+': 1 }, logK: logK(11.5, 'smith-martell') },
+  ...complexes('Sr^2+', 'C2O4^2-', [2.5], 'smith-martell'),
+  ...complexes('Sr^2+', 'CH3COO^-', [1.1], 'smith-martell'),
+  { formula: 'C6O6^2-', name: 'rhodizonate', takesProtons: 1, spectrum: bands('feigl', [480, 9000, 5600]) },
+  { formula: 'C12H8N3O4^-', name: 'magneson, alkaline', takesProtons: 1, spectrum: bands('feigl', [540, 18000, 5200]) },
+  { formula: 'C12H9N3O4', name: 'magneson', from: { 'C12H8N3O4^-': 1, 'H^+': 1 }, logK: logK(8.6, 'feigl'), spectrum: bands('feigl', [420, 15000, 5200]) },
 ]
 
 export const alkalineEarthSolids: readonly SolidData[] = [
@@ -82,4 +97,27 @@ export const alkalineEarthSolids: readonly SolidData[] = [
     habit: 'flocculent',
     colour: white,
   },
+  solid('SrSO4', 'strontium sulfate', { 'Sr^2+': 1, 'SO4^2-': 1 }, -6.5, 'smith-martell', 'powdery', '#fafaf8', 'white', { dH: -2 }),
+  solid('SrCO3', 'strontium carbonate', { 'Sr^2+': 1, 'CO3^2-': 1 }, -9.27, 'smith-martell', 'powdery', '#f8f8f6', 'white', { dH: -2 }),
+  solid('SrC2O4', 'strontium oxalate', { 'Sr^2+': 1, 'C2O4^2-': 1 }, -6.8, 'smith-martell', 'crystalline', '#f8f8f6', 'white'),
+  solid('BaC2O4', 'barium oxalate', { 'Ba^2+': 1, 'C2O4^2-': 1 }, -6.3, 'smith-martell', 'crystalline', '#f8f8f6', 'white'),
+  solid('CaC2O4.H2O', 'calcium oxalate', { 'Ca^2+': 1, 'C2O4^2-': 1 }, -8.69, 'smith-martell', 'powdery', '#f9f9f7', 'white', { dH: 22 }),
+  solid('MgC2O4.2H2O', 'magnesium oxalate', { 'Mg^2+': 1, 'C2O4^2-': 1 }, -5.1, 'smith-martell', 'crystalline', '#f8f8f6', 'white', {
+    gate: { rule: 'oxalate-comes-slowly', after_min: 30, source: 'vogel7' },
+  }),
+  solid('MgNH4PO4.6H2O', 'magnesium ammonium phosphate', { 'Mg^2+': 1, 'NH4^+': 1, 'PO4^3-': 1 }, -13.2, 'smith-martell', 'crystalline', '#f8f8f6', 'white', { dH: 25 }),
+  solid('MgHPO4.3H2O', 'magnesium hydrogenphosphate', { 'Mg^2+': 1, 'PO4^3-': 1, 'H^+': 1 }, -18.2, 'smith-martell', 'flocculent', '#f8f8f6', 'white'),
+  solid('CaHPO4.2H2O', 'calcium hydrogenphosphate', { 'Ca^2+': 1, 'PO4^3-': 1, 'H^+': 1 }, -18.95, 'smith-martell', 'flocculent', '#f8f8f6', 'white'),
+  solid('Ca3(PO4)2', 'calcium phosphate', { 'Ca^2+': 3, 'PO4^3-': 2 }, -27.5, 'smith-martell', 'gelatinous', '#f8f8f6', 'white', { note: 'amorphous; apatite is far less soluble' }),
+  solid('SrHPO4', 'strontium hydrogenphosphate', { 'Sr^2+': 1, 'PO4^3-': 1, 'H^+': 1 }, -19.2, 'smith-martell', 'flocculent', '#f8f8f6', 'white'),
+  solid('BaHPO4', 'barium hydrogenphosphate', { 'Ba^2+': 1, 'PO4^3-': 1, 'H^+': 1 }, -19.8, 'smith-martell', 'flocculent', '#f8f8f6', 'white'),
+  solid('CaF2', 'calcium fluoride', { 'Ca^2+': 1, 'F^-': 2 }, -10.5, 'smith-martell', 'gelatinous', '#f8f8f6', 'white'),
+  solid('SrF2', 'strontium fluoride', { 'Sr^2+': 1, 'F^-': 2 }, -8.5, 'smith-martell', 'gelatinous', '#f8f8f6', 'white'),
+  solid('BaF2', 'barium fluoride', { 'Ba^2+': 1, 'F^-': 2 }, -5.8, 'smith-martell', 'crystalline', '#f8f8f6', 'white'),
+  solid('MgF2', 'magnesium fluoride', { 'Mg^2+': 1, 'F^-': 2 }, -8.2, 'smith-martell', 'gelatinous', '#f8f8f6', 'white'),
+  solid('K2CaFe(CN)6', 'potassium calcium hexacyanoferrate(II)', { 'K^+': 2, 'Ca^2+': 1, 'Fe(CN)6^4-': 1 }, -7.6, 'kolthoff', 'crystalline', '#f6f7f2', 'white', { note: 'set so that strong solutions give it and strontium gives nothing' }),
+  solid('BaC6O6', 'barium rhodizonate', { 'Ba^2+': 1, 'C6O6^2-': 1 }, -9.4, 'feigl', 'flocculent', '#a83a28', 'red-brown', { note: 'set by the sensitivity of the spot test' }),
+  solid('SrC6O6', 'strontium rhodizonate', { 'Sr^2+': 1, 'C6O6^2-': 1 }, -7.4, 'feigl', 'flocculent', '#a8402c', 'red-brown', { note: 'set by the sensitivity of the spot test' }),
+  solid('PbC6O6', 'lead rhodizonate', { 'Pb^2+': 1, 'C6O6^2-': 1 }, -10.5, 'feigl', 'flocculent', '#7a3a80', 'violet', { note: 'set by the sensitivity of the spot test' }),
+  solid('MgOHC12H8N3O4', 'magneson lake of magnesium hydroxide', { 'Mg^2+': 1, 'C12H8N3O4^-': 1, 'H^+': -1 }, -0.5, 'feigl', 'flocculent', '#3a54b4', 'blue', { note: 'set by the sensitivity of the spot test' }),
 ]

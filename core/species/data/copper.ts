@@ -1,4 +1,4 @@
-import { logK } from '../define'
+import { bands, complexes, logK, solid } from '../define'
 import type { AqueousData, SolidData, Spectrum } from '../types'
 
 /** Band positions and strengths of the d–d bands are those of the aqua ion and the ammines in the standard texts. */
@@ -51,6 +51,12 @@ export const copperAqueous: readonly AqueousData[] = [
   { formula: 'CuCl2^-', from: { 'Cu^+': 1, 'Cl^-': 2 }, logK: logK(5.5, 'smith-martell') },
   { formula: 'CuI2^-', from: { 'Cu^+': 1, 'I^-': 2 }, logK: logK(8.9, 'smith-martell') },
   { formula: 'CuSO4', from: { 'Cu^2+': 1, 'SO4^2-': 1 }, logK: logK(2.36, 'smith-martell', { dH: 8.8 }), spectrum: aqua },
+  ...complexes('Cu^+', 'NH3', [5.9, [10.9, { name: 'diamminecopper(I)' }]], 'smith-martell'),
+  ...complexes('Cu^+', 'SCN^-', [null, 11.0], 'smith-martell'),
+  ...complexes('Cu^+', 'S2O3^2-', [10.3, [12.2, { name: 'bis(thiosulfato)cuprate(I)' }]], 'smith-martell'),
+  ...complexes('Cu^2+', 'SCN^-', [[2.33, { spectrum: bands('jorgensen', [400, 600, 6500], [750, 30, 4800]) }], [3.65, { spectrum: bands('jorgensen', [420, 1200, 6500]) }]], 'smith-martell'),
+  ...complexes('Cu^2+', 'C2O4^2-', [[6.2, { spectrum: ammine(750, 30) }], [10.2, { spectrum: ammine(700, 35) }]], 'smith-martell'),
+  { formula: 'CuC4H4O6', from: { 'Cu^2+': 1, 'C4H4O6^2-': 1 }, logK: logK(3.4, 'smith-martell'), spectrum: ammine(750, 30) },
 ]
 
 export const copperSolids: readonly SolidData[] = [
@@ -103,4 +109,12 @@ export const copperSolids: readonly SolidData[] = [
     habit: 'flocculent',
     colour: { hex: '#7a2e1e', words: 'reddish-brown', source: 'vogel7' },
   },
+  solid('CuS', 'copper(II) sulfide', { 'Cu^2+': 1, 'HS^-': 1, 'H^+': -1 }, -22.2, 'myers', 'flocculent', '#1c1b1b', 'black'),
+  solid('Cu(SCN)2', 'copper(II) thiocyanate', { 'Cu^2+': 1, 'SCN^-': 2 }, -5.3, 'kolthoff', 'powdery', '#26221f', 'black', { note: 'set so that it comes down from strong thiocyanate' }),
+  solid('CuSCN', 'copper(I) thiocyanate', { 'Cu^+': 1, 'SCN^-': 1 }, -13.4, 'smith-martell', 'powdery', '#f6f5f1', 'white'),
+  solid('Cu2O', 'copper(I) oxide', { 'Cu^+': 2, 'H^+': -2 }, -1.6, 'baes-mesmer', 'powdery', '#a8412a', 'red'),
+  solid('CuCl', 'copper(I) chloride', { 'Cu^+': 1, 'Cl^-': 1 }, -6.7, 'smith-martell', 'powdery', '#f6f6f3', 'white'),
+  solid('CuC2O4', 'copper(II) oxalate', { 'Cu^2+': 1, 'C2O4^2-': 1 }, -9.4, 'crc', 'powdery', '#bcd8dc', 'pale blue'),
+  solid('Cu3(PO4)2', 'copper(II) phosphate', { 'Cu^2+': 3, 'PO4^3-': 2 }, -36.9, 'crc', 'flocculent', '#9ed0da', 'pale blue'),
+  solid('Cu3(Fe(CN)6)2', 'copper(II) hexacyanoferrate(III)', { 'Cu^2+': 3, 'Fe(CN)6^3-': 2 }, -27, 'kolthoff', 'flocculent', '#9a8a2a', 'yellow-green'),
 ]

@@ -1,4 +1,4 @@
-import { logK } from '../define'
+import { bands, complexes, logK, solid } from '../define'
 import type { AqueousData, SolidData, Spectrum } from '../types'
 
 /** The hydrolysed ion and its chloro and acetato complexes absorb in the ultraviolet with tails far into the visible: yellow, brown, red. */
@@ -52,6 +52,15 @@ export const ironAqueous: readonly AqueousData[] = [
   { formula: 'Fe(CN)6^4-', name: 'hexacyanoferrate(II)', spectrum: { bands: [{ peak_nm: 322, absorptivity: 320, width_cm: 5200 }], source: 'jorgensen' } },
   { formula: 'HFe(CN)6^3-', from: { 'Fe(CN)6^4-': 1, 'H^+': 1 }, logK: logK(4.28, 'smith-martell') },
   { formula: 'KFe(CN)6^3-', from: { 'Fe(CN)6^4-': 1, 'K^+': 1 }, logK: logK(2.35, 'smith-martell') },
+  ...complexes('Fe^3+', 'SCN^-', [[3.02, { name: 'thiocyanatoiron(III)', dH: -6, spectrum: bands('jorgensen', [452, 4900, 5600]) }], [4.64, { spectrum: bands('jorgensen', [480, 9800, 5600]) }], [5.0, { spectrum: bands('jorgensen', [485, 14000, 5600]) }]], 'smith-martell'),
+  ...complexes('Fe^3+', 'F^-', [6.04, 10.74, [13.74, { name: 'trifluoroiron(III)' }]], 'smith-martell', { dH: 11 }),
+  ...complexes('Fe^3+', 'C2O4^2-', [[9.15, { spectrum: tail(900, 5600) }], [15.45, { spectrum: tail(900, 5600) }], [19.83, { name: 'trioxalatoiron(III)', spectrum: tail(900, 5400) }]], 'smith-martell'),
+  { formula: 'FeHPO4^+', from: { 'Fe^3+': 1, 'PO4^3-': 1, 'H^+': 1 }, logK: logK(22.3, 'smith-martell') },
+  { formula: 'FeC4H4O6^+', from: { 'Fe^3+': 1, 'C4H4O6^2-': 1 }, logK: logK(7.5, 'smith-martell'), spectrum: tail(1500, 7000) },
+  { formula: 'FeFe(CN)6', name: 'iron(III) hexacyanoferrate(III), dissolved', from: { 'Fe^3+': 1, 'Fe(CN)6^3-': 1 }, logK: logK(3.0, 'kolthoff'), spectrum: tail(6000, 9500) },
+  ...complexes('Fe^2+', 'NH3', [1.4, 2.2], 'smith-martell'),
+  ...complexes('Fe^2+', 'CH3COO^-', [1.4], 'smith-martell'),
+  ...complexes('Fe^2+', 'C2O4^2-', [[4.1, { spectrum: tail(60, 6000) }], [6.2, { spectrum: tail(60, 6000) }]], 'smith-martell'),
 ]
 
 export const ironSolids: readonly SolidData[] = [
@@ -79,4 +88,12 @@ export const ironSolids: readonly SolidData[] = [
     habit: 'flocculent',
     colour: { hex: '#142f7a', words: 'deep blue', source: 'vogel7' },
   },
+  solid('FeS', 'iron(II) sulfide', { 'Fe^2+': 1, 'HS^-': 1, 'H^+': -1 }, -4.2, 'myers', 'flocculent', '#1e1e1e', 'black'),
+  solid('FeCO3', 'iron(II) carbonate', { 'Fe^2+': 1, 'CO3^2-': 1 }, -10.3, 'smith-martell', 'flocculent', '#dfe3d2', 'white'),
+  solid('FePO4', 'iron(III) phosphate', { 'Fe^3+': 1, 'PO4^3-': 1 }, -24.5, 'crc', 'flocculent', '#f0e8cc', 'yellowish white', { note: 'amorphous; strengite has −26.4' }),
+  solid('FeC2O4.2H2O', 'iron(II) oxalate', { 'Fe^2+': 1, 'C2O4^2-': 1 }, -6.5, 'crc', 'crystalline', '#ecdc6a', 'yellow'),
+  solid('K2FeFe(CN)6', 'potassium iron(II) hexacyanoferrate(II)', { 'K^+': 2, 'Fe^2+': 1, 'Fe(CN)6^4-': 1 }, -10, 'kolthoff', 'flocculent', '#e6eff4', 'white', { note: 'turns blue as air oxidises it' }),
+  solid('KFeFe(CN)6', 'potassium iron(III) hexacyanoferrate(II), Prussian blue with potassium', { 'K^+': 1, 'Fe^3+': 1, 'Fe(CN)6^4-': 1 }, -17.5, 'kolthoff', 'flocculent', '#16347f', 'deep blue', {
+    note: 'set by the sensitivity of the spot test, so that both pairs of iron and hexacyanoferrate give it although electrons could pass between them',
+  }),
 ]

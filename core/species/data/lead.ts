@@ -1,4 +1,4 @@
-import { logK } from '../define'
+import { logK, solid } from '../define'
 import type { AqueousData, SolidData } from '../types'
 
 /** No enthalpy is known well: taken so that the hydroxide dissolves in alkali without heat, as others of its kind nearly do. */
@@ -82,4 +82,9 @@ export const leadSolids: readonly SolidData[] = [
     habit: 'powdery',
     colour: { hex: '#f7f7f4', words: 'white', source: 'vogel7' },
   },
+  solid('PbS', 'lead sulfide', { 'Pb^2+': 1, 'HS^-': 1, 'H^+': -1 }, -13.5, 'myers', 'flocculent', '#201d1d', 'black'),
+  solid('PbC2O4', 'lead oxalate', { 'Pb^2+': 1, 'C2O4^2-': 1 }, -10.5, 'crc', 'powdery', '#f8f8f6', 'white'),
+  solid('Pb3(PO4)2', 'lead phosphate', { 'Pb^2+': 3, 'PO4^3-': 2 }, -43.5, 'crc', 'powdery', '#f8f8f6', 'white'),
+  solid('Pb(SCN)2', 'lead thiocyanate', { 'Pb^2+': 1, 'SCN^-': 2 }, -4.7, 'crc', 'crystalline', '#f6f6f2', 'white'),
+  solid('PbF2', 'lead fluoride', { 'Pb^2+': 1, 'F^-': 2 }, -7.44, 'crc', 'crystalline', '#f8f8f6', 'white'),
 ]

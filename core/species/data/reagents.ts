@@ -1,4 +1,5 @@
-import type { InertData, ReagentData } from '../types'
+import { bottles } from './bottles'
+import type { ReagentData } from '../types'
 
 /** The bottles on the bench. Strong acids' densities: CRC Handbook, aqueous solution tables. */
 export const reagents: readonly ReagentData[] = [
@@ -57,7 +58,10 @@ export const reagents: readonly ReagentData[] = [
     formula: 'NaOH',
     aliases: ['sodium hydroxide', 'caustic soda'],
     supplies: { 'Na^+': 1, 'H^+': -1 },
-    strengths: [{ label: 'dil', molarity: 2 }],
+    strengths: [
+      { label: 'dil', molarity: 2 },
+      { label: 'conc', molarity: 6 },
+    ],
     usual: 'dil',
     caution: 'Sodium hydroxide burns skin and eyes; hot alkali spits. Goggles on.',
   },
@@ -244,9 +248,5 @@ export const reagents: readonly ReagentData[] = [
     usual: '3 M',
     caution: '',
   },
-]
-
-/** Solids taken by the spatula that only redox touches: they stand in the tube beside the equilibrium. Copper turnings for nitrate. */
-export const inertSolids: readonly InertData[] = [
-  { formula: 'Cu', name: 'copper turnings', aliases: ['copper', 'copper turnings', 'Cu'], colour: { hex: '#a9603a', words: 'copper-red', source: 'vogel7' }, caution: '' },
+  ...bottles,
 ]

@@ -1,4 +1,4 @@
-import { logK } from '../define'
+import { logK, solid } from '../define'
 import type { AqueousData, SolidData } from '../types'
 
 export const silverAqueous: readonly AqueousData[] = [
@@ -74,4 +74,9 @@ export const silverSolids: readonly SolidData[] = [
     habit: 'flocculent',
     colour: { hex: '#f4f4ee', words: 'white', source: 'vogel7' },
   },
+  solid('Ag2S', 'silver sulfide', { 'Ag^+': 2, 'HS^-': 1, 'H^+': -1 }, -36.2, 'myers', 'flocculent', '#1f1d1c', 'black'),
+  solid('AgSCN', 'silver thiocyanate', { 'Ag^+': 1, 'SCN^-': 1 }, -11.97, 'smith-martell', 'curdy', '#f7f7f4', 'white'),
+  solid('Ag3PO4', 'silver phosphate', { 'Ag^+': 3, 'PO4^3-': 1 }, -17.6, 'smith-martell', 'powdery', '#ecd24a', 'yellow'),
+  solid('Ag2C2O4', 'silver oxalate', { 'Ag^+': 2, 'C2O4^2-': 1 }, -11.27, 'crc', 'curdy', '#f7f7f4', 'white'),
+  solid('Ag3Fe(CN)6', 'silver hexacyanoferrate(III)', { 'Ag^+': 3, 'Fe(CN)6^3-': 1 }, -27.5, 'kolthoff', 'flocculent', '#d8662a', 'orange'),
 ]

@@ -1,4 +1,4 @@
-import { logK } from '../define'
+import { complexes, logK, solid } from '../define'
 import type { AqueousData, SolidData } from '../types'
 
 const THERMONEUTRAL = 'enthalpy estimated: dissolving the hydroxide in alkali taken as thermoneutral'
@@ -16,6 +16,8 @@ export const zincAqueous: readonly AqueousData[] = [
   { formula: 'ZnCl^+', from: { 'Zn^2+': 1, 'Cl^-': 1 }, logK: logK(0.4, 'smith-martell', { dH: 5 }) },
   { formula: 'ZnSO4', from: { 'Zn^2+': 1, 'SO4^2-': 1 }, logK: logK(2.34, 'smith-martell', { dH: 6 }) },
   { formula: 'ZnCH3COO^+', from: { 'Zn^2+': 1, 'CH3COO^-': 1 }, logK: logK(1.58, 'smith-martell') },
+  ...complexes('Zn^2+', 'SCN^-', [1.33, 1.9], 'smith-martell'),
+  ...complexes('Zn^2+', 'C2O4^2-', [4.9, 7.6], 'smith-martell'),
 ]
 
 export const zincSolids: readonly SolidData[] = [
@@ -43,4 +45,8 @@ export const zincSolids: readonly SolidData[] = [
     habit: 'flocculent',
     colour: { hex: '#f1f3ee', words: 'white', source: 'vogel7' },
   },
+  solid('ZnS', 'zinc sulfide', { 'Zn^2+': 1, 'HS^-': 1, 'H^+': -1 }, -8.2, 'myers', 'flocculent', '#f6f6f3', 'white', { note: 'between wurtzite (−8.6) and what falls first' }),
+  solid('ZnC2O4', 'zinc oxalate', { 'Zn^2+': 1, 'C2O4^2-': 1 }, -8.8, 'smith-martell', 'crystalline', '#f8f8f6', 'white'),
+  solid('Zn3(PO4)2', 'zinc phosphate', { 'Zn^2+': 3, 'PO4^3-': 2 }, -35.3, 'smith-martell', 'flocculent', '#f8f8f6', 'white'),
+  solid('Zn3(Fe(CN)6)2', 'zinc hexacyanoferrate(III)', { 'Zn^2+': 3, 'Fe(CN)6^3-': 2 }, -22, 'kolthoff', 'powdery', '#e0b44a', 'yellow-orange'),
 ]

@@ -1,0 +1,102 @@
+import { bands, complexes, logHenry, logK } from '../define'
+import type { AqueousData, GasData } from '../types'
+
+/** Anions and oxidants that the cations meet: sulfide, thiocyanate, oxalate, phosphate, fluoride, hexacyanoferrate(III), peroxide, chlorine, oxygen, nitric oxide. */
+export const ligandAqueous: readonly AqueousData[] = [
+  { formula: 'HS^-', name: 'hydrogensulfide', takesProtons: 1 },
+  { formula: 'H2S', name: 'hydrogen sulfide', from: { 'HS^-': 1, 'H^+': 1 }, logK: logK(7.02, 'smith-martell', { dH: -22 }) },
+  { formula: 'S^2-', name: 'sulfide', from: { 'HS^-': 1, 'H^+': -1 }, logK: logK(-17, 'myers', { dH: 50, note: 'sulfide ion hardly exists in water; solids use HS⁻, so nothing hangs on it' }) },
+  {
+    formula: 'S2^2-',
+    name: 'polysulfide',
+    // Rings and chains of all lengths, counted as the shortest.
+    spectrum: bands('cotton', [370, 900, 5200], [300, 3000, 6000]),
+  },
+  { formula: 'SCN^-', name: 'thiocyanate' },
+  { formula: 'C2O4^2-', name: 'oxalate', takesProtons: 1 },
+  { formula: 'HC2O4^-', name: 'hydrogenoxalate', from: { 'C2O4^2-': 1, 'H^+': 1 }, logK: logK(4.266, 'smith-martell', { dH: 6 }) },
+  { formula: 'H2C2O4', name: 'oxalic acid', from: { 'C2O4^2-': 1, 'H^+': 2 }, logK: logK(5.52, 'smith-martell', { dH: 10 }) },
+  { formula: 'PO4^3-', name: 'phosphate', takesProtons: 2 },
+  { formula: 'HPO4^2-', name: 'hydrogenphosphate', from: { 'PO4^3-': 1, 'H^+': 1 }, logK: logK(12.35, 'smith-martell', { dH: -15 }) },
+  { formula: 'H2PO4^-', name: 'dihydrogenphosphate', from: { 'PO4^3-': 1, 'H^+': 2 }, logK: logK(19.55, 'smith-martell', { dH: -18 }) },
+  { formula: 'H3PO4', name: 'phosphoric acid', from: { 'PO4^3-': 1, 'H^+': 3 }, logK: logK(21.7, 'smith-martell', { dH: -10 }) },
+  { formula: 'F^-', name: 'fluoride', takesProtons: 1 },
+  { formula: 'HF', name: 'hydrofluoric acid', from: { 'F^-': 1, 'H^+': 1 }, logK: logK(3.17, 'smith-martell', { dH: 13 }) },
+  {
+    formula: 'Fe(CN)6^3-',
+    name: 'hexacyanoferrate(III)',
+    spectrum: bands('jorgensen', [420, 1020, 4600]),
+  },
+  { formula: 'H2O2', name: 'hydrogen peroxide' },
+  { formula: 'HO2^-', from: { H2O2: 1, 'H^+': -1 }, logK: logK(-11.65, 'smith-martell', { dH: 34 }) },
+  { formula: 'O2', name: 'oxygen' },
+  { formula: 'H2', name: 'hydrogen' },
+  { formula: 'NO', name: 'nitric oxide' },
+  {
+    formula: 'Cl2',
+    name: 'chlorine',
+    spectrum: bands('cotton', [325, 70, 6500]),
+  },
+  { formula: 'S2O3^2-', name: 'thiosulfate', takesProtons: 1 },
+  { formula: 'S4O6^2-', name: 'tetrathionate' },
+  { formula: 'C4H4O6^2-', name: 'tartrate', takesProtons: 1 },
+  { formula: 'HC4H4O6^-', name: 'hydrogentartrate', from: { 'C4H4O6^2-': 1, 'H^+': 1 }, logK: logK(4.37, 'smith-martell') },
+  { formula: 'H2C4H4O6', name: 'tartaric acid', from: { 'C4H4O6^2-': 1, 'H^+': 2 }, logK: logK(7.4, 'smith-martell') },
+  ...complexes('Ag^+', 'S2O3^2-', [8.82, [13.46, { name: 'bis(thiosulfato)argentate(I)' }]], 'smith-martell'),
+]
+
+export const ligandGases: readonly GasData[] = [
+  {
+    formula: 'H2S',
+    name: 'hydrogen sulfide',
+    dissolvesAs: { H2S: 1 },
+    logK: logHenry(0.99, 'sander', { dH: 17 }),
+    smell: { word: 'rotten eggs', threshold_atm: 2e-8 },
+    colour: 'colourless',
+    caution: 'Hydrogen sulfide: as poisonous as hydrogen cyanide, and soon no longer smelt. In the hood only.',
+    source: 'niosh',
+  },
+  {
+    formula: 'O2',
+    name: 'oxygen',
+    dissolvesAs: { O2: 1 },
+    logK: logHenry(2.89, 'sander', { dH: 12 }),
+    smell: null,
+    colour: 'colourless',
+    caution: '',
+    source: 'sander',
+  },
+  {
+    formula: 'H2',
+    name: 'hydrogen',
+    dissolvesAs: { H2: 1 },
+    logK: logHenry(3.11, 'sander', { dH: 4 }),
+    smell: null,
+    colour: 'colourless',
+    caution: 'Hydrogen: no flame near but a splint at the mouth of a small tube.',
+    source: 'sander',
+  },
+  {
+    formula: 'NO',
+    name: 'nitric oxide',
+    dissolvesAs: { NO: 1 },
+    logK: logHenry(2.72, 'sander', { dH: 12 }),
+    smell: { word: 'pungent, nitrous', threshold_atm: 1e-5 },
+    // It is colourless itself and brown as soon as it meets the air of the tube.
+    colour: '#8f5f2e',
+    visible_atm: 3e-2,
+    caution: 'Nitrous fumes: poisonous, harm comes hours later. In the hood.',
+    source: 'niosh',
+  },
+  {
+    formula: 'Cl2',
+    name: 'chlorine',
+    dissolvesAs: { Cl2: 1 },
+    logK: logHenry(1.03, 'sander', { dH: 23 }),
+    smell: { word: 'choking, chlorine', threshold_atm: 5e-7 },
+    colour: '#c9d27a',
+    visible_atm: 5e-2,
+    caution: 'Chlorine: poisonous, choking. In the hood, a small amount only.',
+    source: 'niosh',
+  },
+]
