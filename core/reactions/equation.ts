@@ -66,8 +66,9 @@ class Draft {
   private water = 0
 
   include({ species, kind }: Pick<Change, 'species' | 'kind'>, n: number): void {
-    if (kind === 'solid') this.solids.add(species.id)
-    this.coefficients.set(species.id, (this.coefficients.get(species.id) ?? 0) + n)
+    const { text } = species.formula
+    if (kind === 'solid') this.solids.add(text)
+    this.coefficients.set(text, (this.coefficients.get(text) ?? 0) + n)
     for (const [component, a] of species.terms) this.held.set(component, (this.held.get(component) ?? 0) + n * a)
     this.water += n * species.water
   }

@@ -1,3 +1,6 @@
 export * from './equation'
 export * from './rules'
 export * from './couples'
+export * from './oxidation'
+export * from './conversions'
+export * from './dry'
