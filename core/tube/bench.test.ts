@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { COMPONENTS, GASES, SALTS } from '../species'
-import { newBench, openJar, perform, StepError, type Bench } from './bench'
+import { COMPONENTS, GASES, parseFormula, SALTS } from '../species'
+import { perform } from './bench'
+import { newBench, openJar, StepError, type Bench } from './jar'
 import { procedureSchema, stepSchema, type Step, type StepInput } from './procedure'
 import { concentration, type Vessel } from './vessel'
 
@@ -18,13 +19,19 @@ const vessel = (bench: Bench, id: string): Vessel => {
 const DISSOLVE: StepInput = { do: 'dissolve', into: 'OS', mg: 100, in: 'water', mL: 5 }
 const TAKE: StepInput = { do: 'take', from: 'OS', into: 'A', mL: 1 }
 
-/** Components that may leave a warm tube as a gas. */
-const VOLATILE = new Set([0, ...GASES.flatMap((g) => g.terms.map(([component]) => component))])
+/** Elements that may leave a warm tube in a gas, or come in with the air. */
+const VOLATILE = new Set(GASES.flatMap((g) => Object.keys(g.formula.atoms)))
 
-/** mol of each component in all vessels together. */
-const everything = (bench: Bench): Float64Array => {
-  const sum = new Float64Array(COMPONENTS.length)
-  for (const v of bench.vessels.values()) v.totals.forEach((t, j) => (sum[j] = (sum[j] ?? 0) + t))
+/** mol of each element in all vessels together, water apart. */
+const everything = (bench: Bench): Map<string, number> => {
+  const sum = new Map<string, number>()
+  const count = (formula: string, mol: number): void => {
+    for (const [element, n] of Object.entries(parseFormula(formula).atoms)) sum.set(element, (sum.get(element) ?? 0) + n * mol)
+  }
+  for (const v of bench.vessels.values()) {
+    v.totals.forEach((t, j) => count(COMPONENTS[j] ?? '', t))
+    for (const [formula, mol] of v.inert) count(formula, mol)
+  }
   return sum
 }
 
@@ -36,7 +43,7 @@ describe('amounts', () => {
     expect(vessel(bench, 'OS').totals[COMPONENTS.indexOf('Na^+')]).toBeCloseTo((whole * 4) / 5, 8)
   })
 
-  test('taking and pouring conserve every component, however they are ordered', () => {
+  test('taking and pouring conserve every element, however they are ordered', () => {
     const reagents = ['NaOH 2 M', 'NH3 2 M', 'HCl 2 M', 'AgNO3', 'Ba(NO3)2', 'H2SO4 dil', 'ammonium chloride']
     const move = fc.oneof(
       fc.record({
@@ -58,9 +65,8 @@ describe('amounts', () => {
           const before = everything(bench)
           for (const m of moves) if (!(m.do === 'take' && m.from === m.into)) bench = perform(bench, step(m)).bench
           const after = everything(bench)
-          before.forEach((n, j) => {
-            if (!VOLATILE.has(j)) expect(Math.abs((after[j] ?? 0) - n)).toBeLessThan(1e-12 + 1e-9 * n)
-          })
+          for (const [element, n] of before)
+            if (!VOLATILE.has(element)) expect(Math.abs((after.get(element) ?? 0) - n)).toBeLessThan(1e-12 + 1e-9 * n)
         },
       ),
       { numRuns: 120, seed: 3 },
@@ -124,14 +130,6 @@ describe('what cannot be done is refused with its place', () => {
     ['taking more than there is', [DISSOLVE, { do: 'take', from: 'OS', into: 'A', mL: 9 }], 'mL'],
     ['looking at nothing', [{ do: 'look', at: 'A' }], 'at'],
     ['adding no amount', [DISSOLVE, { do: 'add', to: 'OS', reagent: 'NaOH' }], 'drops'],
-    [
-      'heating a dry tube',
-      [
-        { do: 'take', into: 'A', mg: 10 },
-        { do: 'warm', vessel: 'A' },
-      ],
-      'vessel',
-    ],
     ['holding nothing over a tube', [DISSOLVE, { do: 'hold', over: 'OS' }], 'hold'],
   ])('%s', (_, steps, path) => {
     const attempt = (): Bench => work('NaCl', steps)
@@ -146,7 +144,7 @@ describe('what cannot be done is refused with its place', () => {
     expect(() => openJar({ solution: { ions: { 'Cu^2+': 0.1, 'Cl^-': 0.1 }, mL: 5 } })).toThrow(/charges that balance/)
   })
   test('a salt out of scope', () => {
-    expect(() => openJar({ solids: [{ formula: 'KBr', mg: 100 }] })).toThrow(StepError)
+    expect(() => openJar({ solids: [{ formula: 'MgBr2', mg: 100 }] })).toThrow(StepError)
   })
   test('a negative amount never gets past the door', () => {
     expect(procedureSchema.safeParse({ format: 'foxing-procedure/1', sample: { solids: [{ formula: 'NaCl', mg: -1 }] }, steps: [] }).success).toBe(

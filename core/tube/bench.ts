@@ -1,121 +1,12 @@
 import type { Shift } from '../equilibrium'
-import { COMPONENTS, findIon, findReagent, findSalt, findSolid, gasById, inComponents, molarMass, type Salt, type Solution } from '../species'
-import { BOILING, celsius, DROP_mL, ROOM, WARM, type Celsius } from '../units'
-import { SAMPLE, vesselOf, type Sample, type Step, type Until } from './procedure'
-import {
-  emptyVessel,
-  gasPressures,
-  pour,
-  pourOff,
-  release,
-  roundTemperature,
-  settleEquilibrium,
-  split,
-  strip,
-  type Escaped,
-  type Vessel,
-} from './vessel'
-
-/** The jar, as amounts. */
-export type Jar =
-  | { readonly kind: 'solids'; readonly salts: readonly { readonly salt: Salt; readonly mol: number; readonly mg: number }[] }
-  | { readonly kind: 'solution'; readonly solution: Solution; readonly mL: number }
-
-/** How the model departs from the nominal one: disturbed constants, other strengths, other drops. All of it optional. */
-export interface Conditions {
-  readonly shift?: Shift
-  /** Factor on every reagent's strength. */
-  readonly strength?: number
-  readonly drop_mL?: number
-}
-
-/** The rack and the jar. Never changed: every step makes a new one. */
-export interface Bench {
-  readonly jar: Jar
-  readonly vessels: ReadonlyMap<string, Vessel>
-  readonly conditions: Conditions
-}
-
-/** What happened in a step, for perception to look at. */
-export interface Event {
-  readonly step: Step
-  readonly before: Vessel
-  readonly after: Vessel
-  /** What was poured in, at equilibrium by itself in its own volume; undefined where nothing was. */
-  readonly poured: Vessel | undefined
-  readonly escaped: readonly Escaped[]
-  /** Drops added, where the step asked for a sign instead of an amount. */
-  readonly drops: number | undefined
-}
-
-/** Thrown when a step cannot be done; `path` is relative to the step. */
-export class StepError extends Error {
-  constructor(
-    readonly path: string,
-    readonly expected: string,
-  ) {
-    super(`${path}: expected ${expected}`)
-    this.name = 'StepError'
-  }
-}
-
-/** @throws StepError when the sample is not one this version holds */
-export function openJar(sample: Sample): Jar {
-  if ('solids' in sample) {
-    return {
-      kind: 'solids',
-      salts: sample.solids.map(({ formula, mg }, i) => {
-        const salt = saltNamed(formula, `sample.solids.${i}.formula`)
-        return { salt, mg, mol: mg / 1000 / molarMass(salt.formula) }
-      }),
-    }
-  }
-  if ('solution' in sample) {
-    const { ions, mL } = sample.solution
-    return { kind: 'solution', solution: solutionOf(ions), mL }
-  }
-  throw new StepError('sample.organic', 'a salt or a solution; organic compounds are not simulated yet')
-}
-
-function saltNamed(formula: string, path: string): Salt {
-  let salt: Salt | undefined
-  try {
-    salt = findSalt(formula)
-  } catch (error) {
-    throw new StepError(path, error instanceof Error ? error.message : 'a formula')
-  }
-  if (!salt) throw new StepError(path, `a bench salt in scope (see "catalogue"), not ${formula}`)
-  return salt
-}
-
-function solutionOf(ions: Readonly<Record<string, number>>): Solution {
-  const sum: Record<string, number> = {}
-  let charge = 0
-  for (const [text, n] of Object.entries(ions)) {
-    let ion: string | undefined
-    try {
-      ion = findIon(text)
-    } catch {
-      ion = undefined
-    }
-    if (!ion) throw new StepError(`sample.solution.ions.${text}`, 'an ion in scope (see "catalogue")')
-    sum[ion] = (sum[ion] ?? 0) + n
-    charge += n * chargeOf(ion)
-  }
-  const total = Object.values(ions).reduce((a, b) => a + b, 0)
-  if (Math.abs(charge) > 1e-6 * Math.max(total, 1e-9))
-    throw new StepError('sample.solution.ions', `charges that balance; these add up to ${charge.toPrecision(3)} mmol/mL`)
-  const totals = new Float64Array(COMPONENTS.length)
-  for (const [component, n] of inComponents(sum).terms) totals[component] = n
-  return { label: 'sample solution', reagent: 'sample', molarity: total, totals, water: 55.3, caution: '' }
-}
-
-const chargeOf = (ion: string): number => {
-  const match = /\^(\d*)([+-])$/.exec(ion)
-  return match ? Number(match[1] || 1) * (match[2] === '-' ? -1 : 1) : 0
-}
-
-export const newBench = (jar: Jar, conditions: Conditions = {}): Bench => ({ jar, vessels: new Map(), conditions })
+import { findReagent, findSalt, gasById, molarMass } from '../species'
+import { BOILING, celsius, ROOM, WARM } from '../units'
+import { addTo, strengthened } from './adding'
+import { BOILED_mL, concentrate, dryOnly, heat, heatDry, STEAM_L } from './heating'
+import { held, putDry, StepError, volumeOf, wetDry, type Bench, type Done, type Event } from './jar'
+import { SAMPLE, vesselOf, type Step } from './procedure'
+import { aerate, hydrolyse, igniteAway, rested, SHAKEN_AIR, STILL_AIR } from './slow'
+import { emptyVessel, pour, pourOff, release, roundTemperature, settleEquilibrium, split, strip, type Vessel } from './vessel'
 
 /**
  * Carries out one step.
@@ -124,27 +15,25 @@ export const newBench = (jar: Jar, conditions: Conditions = {}): Bench => ({ jar
  */
 export function perform(bench: Bench, step: Step): { bench: Bench; event: Event } {
   const id = vesselOf(step)
-  const before = bench.vessels.get(id) ?? emptyVessel(id)
+  const before = { ...(bench.vessels.get(id) ?? emptyVessel(id)), reacted: new Map<string, number>() }
   const done = operate(bench, step, before)
   const vessels = new Map(bench.vessels)
   for (const v of done.others ?? []) vessels.set(v.id, v)
   // The jar itself is no vessel: what was held in the flame is burnt.
   if (id !== SAMPLE) vessels.set(id, done.after)
-  const event: Event = { step, before, after: done.after, poured: done.poured, escaped: done.escaped ?? [], drops: done.drops }
+  const event: Event = {
+    step,
+    before,
+    after: done.after,
+    poured: done.poured,
+    escaped: done.escaped ?? [],
+    roasted: done.roasted,
+    interface: done.interface,
+    drops: done.drops,
+  }
   return { bench: { ...bench, vessels }, event }
 }
 
-interface Done {
-  readonly after: Vessel
-  readonly others?: readonly Vessel[]
-  readonly poured?: Vessel
-  readonly escaped?: readonly Escaped[]
-  readonly drops?: number
-}
-
-/** mL of steam's worth of water a gently boiling tube loses in a minute, and the litres that is at 100 °C. */
-const BOILED_mL = 0.15
-const STEAM_L = 0.25
 /** Litres of air that pass over a warm, and a standing, tube in a minute. */
 const WARM_AIR_L = 0.01
 const STILL_AIR_L = 0.002
@@ -159,18 +48,27 @@ function operate(bench: Bench, step: Step, vessel: Vessel): Done {
       return dissolve(bench, step, vessel)
     case 'add':
       return addTo(bench, step, vessel)
-    case 'shake':
-      return { after: { ...held(vessel, 'vessel'), settled: false } }
+    case 'shake': {
+      const time = step.minutes ?? 1
+      // Shaking stirs, scratches and lets air in.
+      const after = aerate(settle(rested({ ...held(vessel, 'vessel'), settled: false }, 2 * time)), SHAKEN_AIR * time, shift)
+      return { after: { ...after, settled: false } }
+    }
     case 'stand': {
       const time = step.minutes ?? 1
       const cooled = time >= 5 ? ROOM : vessel.temperature
-      const aired = strip(settle({ ...held(vessel, 'vessel'), temperature: cooled, settled: true }), STILL_AIR_L * time, shift)
+      const quiet = rested({ ...held(vessel, 'vessel'), temperature: cooled, settled: true }, time)
+      const aired = strip(aerate(settle(hydrolyse(quiet, time)), STILL_AIR * time, shift), STILL_AIR_L * time, shift)
       return { after: { ...aired.vessel, settled: true } }
     }
+    case 'ignite':
+      return dryOnly(held(vessel, 'vessel'))
+        ? heatDry(vessel, step.heat === 'gently' ? ['gently'] : ['gently', 'strongly'])
+        : { after: igniteAway(vessel) }
     case 'warm':
-      return heat(vessel, WARM, WARM_AIR_L * (step.minutes ?? 1), 0, shift)
+      return heat(vessel, WARM, step.minutes ?? 1, WARM_AIR_L * (step.minutes ?? 1), 0, shift)
     case 'boil':
-      return heat(vessel, BOILING, STEAM_L * (step.minutes ?? 1), BOILED_mL * (step.minutes ?? 1), shift)
+      return heat(vessel, BOILING, step.minutes ?? 1, STEAM_L * (step.minutes ?? 1), BOILED_mL * (step.minutes ?? 1), shift)
     case 'cool':
       return { after: settle({ ...held(vessel, 'vessel'), temperature: step.to === 'ice' ? celsius(0) : ROOM }) }
     case 'concentrate':
@@ -191,10 +89,14 @@ function operate(bench: Bench, step: Step, vessel: Vessel): Done {
       return wash(bench, step, vessel)
     case 'soda-extract':
       return sodaExtract(bench, step, vessel)
-    case 'flame': {
-      if (step.from !== SAMPLE) return { after: held(vessel, 'from') }
-      const { jar } = bench
-      return { after: jar.kind === 'solids' ? putDry(emptyVessel(SAMPLE), jar, FLAME_mg) : settle(pour(emptyVessel(SAMPLE), jar.solution, 0.1)) }
+    case 'flame':
+    case 'bead':
+    case 'charcoal':
+      return { after: step.from === SAMPLE ? speck(bench, step.do === 'charcoal' ? CHARCOAL_mg : FLAME_mg, settle) : held(vessel, 'from') }
+    case 'cobalt-nitrate': {
+      // Wetted with cobalt nitrate when it has been made red hot once.
+      const on = step.on === SAMPLE ? speck(bench, CHARCOAL_mg, settle) : held(vessel, 'on')
+      return dryOnly(on) && !on.roasted ? heatDry(on, ['gently', 'strongly']) : { after: on }
     }
     case 'hold': {
       if (!step.paper && !step.splint && !step.rod) throw new StepError('hold', 'one of paper, splint, rod')
@@ -208,18 +110,14 @@ function operate(bench: Bench, step: Step, vessel: Vessel): Done {
   }
 }
 
-/** What a loop carries, mg. */
+/** What a loop, and the hollow of a charcoal block, holds, mg. */
 const FLAME_mg = 5
-/** Litres of steam that a millilitre of water makes at 100 °C. */
-const STEAM_PER_mL = 1.63
+const CHARCOAL_mg = 30
 
-function concentrate(vessel: Vessel, toFraction: number, shift: Shift | undefined): Done {
-  if (vessel.volume_mL === 0) throw new StepError('vessel', 'a liquid to boil down')
-  const away = vessel.volume_mL * (1 - toFraction)
-  const boiled = heat(vessel, BOILING, STEAM_PER_mL * away, away, shift)
-  return { ...boiled, after: settleEquilibrium({ ...boiled.after, temperature: ROOM, settled: true }, shift) }
+/** A little of the sample, held in a flame: it is no vessel, and burns. */
+function speck({ jar }: Bench, mg: number, settle: (v: Vessel) => Vessel): Vessel {
+  return jar.kind === 'solids' ? putDry(emptyVessel(SAMPLE), jar, mg) : settle(pour(emptyVessel(SAMPLE), jar.solution, 0.1))
 }
-
 /** mol of gas that bubbles through in a minute from a generator or a cylinder, three bubbles a second. */
 const PASSED_mol = 1e-3
 
@@ -263,41 +161,9 @@ function sodaExtract(bench: Bench, step: Extract<Step, { do: 'soda-extract' }>, 
   const start = putDry(emptyVessel(`${into.id}-residue`), jar, mass)
   const dry = new Map(start.dry).set(soda.id, (start.dry.get(soda.id) ?? 0) + (3 * mass) / 1000 / molarMass(soda.formula))
   const wetted = settleEquilibrium(wetDry(pour({ ...start, dry }, findReagent('water'), EXTRACT_mL)), conditions.shift)
-  const boiled = heat(wetted, BOILING, 0.25 * EXTRACT_MINUTES, 0, conditions.shift)
+  const boiled = heat(wetted, BOILING, EXTRACT_MINUTES, STEAM_L * EXTRACT_MINUTES, 0, conditions.shift)
   const { liquid, rest } = pourOff(settleEquilibrium({ ...boiled.after, temperature: ROOM }, conditions.shift))
   return { after: settleEquilibrium(merge(into, liquid), conditions.shift), others: [rest], ...(boiled.escaped ? { escaped: boiled.escaped } : {}) }
-}
-
-function held(vessel: Vessel, path: string): Vessel {
-  if (vessel.volume_mL === 0 && vessel.dry.size === 0) throw new StepError(path, `a vessel that holds something; ${vessel.id} is empty`)
-  return vessel
-}
-
-function heat(vessel: Vessel, temperature: Celsius, stream_L: number, boiled_mL: number, shift: Shift | undefined): Done {
-  held(vessel, 'vessel')
-  if (vessel.volume_mL === 0) throw new StepError('vessel', 'a liquid to heat; dry heating is not simulated yet')
-  const hot = release(settleEquilibrium({ ...vessel, temperature, settled: false }, shift), shift)
-  const stripped = strip(hot.vessel, stream_L, shift)
-  const gone = together(hot, stripped)
-  const away = Math.min(boiled_mL, Math.max(0, gone.vessel.volume_mL - 0.2))
-  const less = { ...gone.vessel, volume_mL: gone.vessel.volume_mL - away, water: gone.vessel.water - (away * 0.958) / 18.015 }
-  const after = away > 0 ? settleEquilibrium(less, shift) : less
-  return { after: { ...after, headspace: gone.vessel.headspace }, escaped: gone.escaped }
-}
-
-/** Two goings-off of gas, one after the other, as one. */
-function together(first: ReturnType<typeof release>, then: ReturnType<typeof release>): ReturnType<typeof release> {
-  if (first.escaped.length === 0) return then
-  const headspace = new Map(first.vessel.headspace)
-  for (const [id, mol] of then.vessel.headspace) if (then.escaped.length > 0) headspace.set(id, (headspace.get(id) ?? 0) + mol)
-  const escaped = first.escaped.map((e) => ({ ...e, mol: headspace.get(e.gas.id) ?? e.mol }))
-  return { vessel: { ...then.vessel, headspace }, escaped }
-}
-
-/** How much a step asks for, mL; drops are those of the case. */
-function volumeOf(bench: Bench, step: { mL?: number | undefined; drops?: number | undefined }): number | undefined {
-  if (step.mL !== undefined) return step.mL
-  return step.drops === undefined ? undefined : step.drops * (bench.conditions.drop_mL ?? DROP_mL)
 }
 
 function takeFrom(bench: Bench, step: Extract<Step, { do: 'take' }>, into: Vessel): Done {
@@ -342,31 +208,6 @@ function merge(into: Vessel, portion: Vessel): Vessel {
   }
 }
 
-/** Some of the solid sample into a vessel; it wets at once where there is liquid. */
-function putDry(vessel: Vessel, jar: Extract<Jar, { kind: 'solids' }>, mg: number): Vessel {
-  const whole = jar.salts.reduce((sum, s) => sum + s.mg, 0)
-  const dry = new Map(vessel.dry)
-  for (const { salt, mol } of jar.salts) dry.set(salt.id, (dry.get(salt.id) ?? 0) + (mol * mg) / whole)
-  const loaded = { ...vessel, dry }
-  return vessel.volume_mL > 0 ? wetDry(loaded) : loaded
-}
-
-/** Dry salts go into the ledger as soon as there is liquid; whether they dissolve is for the equilibrium to say. */
-function wetDry(vessel: Vessel): Vessel {
-  if (vessel.dry.size === 0) return vessel
-  const totals = Float64Array.from(vessel.totals)
-  let { water } = vessel
-  const asIssued = new Set(vessel.asIssued)
-  for (const [id, mol] of vessel.dry) {
-    const salt = findSalt(id)
-    if (!salt) continue
-    for (const [component, n] of salt.terms) totals[component] = (totals[component] as number) + n * mol
-    water += salt.water * mol
-    asIssued.add(id)
-  }
-  return { ...vessel, totals, water, dry: new Map(), asIssued }
-}
-
 function dissolve(bench: Bench, step: Extract<Step, { do: 'dissolve' }>, into: Vessel): Done {
   const { jar, conditions } = bench
   if (jar.kind === 'solution') throw new StepError('do', 'a solid sample to dissolve; this one is a solution already: use take')
@@ -380,76 +221,4 @@ function dissolve(bench: Bench, step: Extract<Step, { do: 'dissolve' }>, into: V
     conditions.shift,
   )
   return { after: vessel, escaped }
-}
-
-function strengthened(solution: Solution, conditions: Conditions): Solution {
-  const factor = conditions.strength ?? 1
-  return factor === 1 ? solution : { ...solution, totals: solution.totals.map((t) => t * factor) }
-}
-
-const MOST_DROPS = 80
-
-function addTo(bench: Bench, step: Extract<Step, { do: 'add' }>, start: Vessel): Done {
-  const { conditions } = bench
-  const { shift } = conditions
-  const vessel = { ...start, headspace: new Map<string, number>() }
-  if (step.mg !== undefined) return addSolid(step.reagent, step.mg, vessel, shift)
-  const reagent = strengthened(findReagent(step.reagent), conditions)
-  const poured = (volume: number): Vessel => settleEquilibrium(pour(emptyVessel('reagent'), reagent, volume), shift)
-  const one = (v: Vessel, volume: number): ReturnType<typeof release> => release(settleEquilibrium(wetDry(pour(v, reagent, volume)), shift), shift)
-  const volume = volumeOf(bench, step)
-  if (volume !== undefined) {
-    const { vessel: after, escaped } = one(vessel, volume)
-    return { after, poured: poured(volume), escaped }
-  }
-  if (!step.until) throw new StepError('drops', 'one of mL, drops, until')
-  const drop = conditions.drop_mL ?? DROP_mL
-  const done = signOf(step.until, vessel)
-  let now: ReturnType<typeof release> = { vessel, escaped: [] }
-  let drops = 0
-  do {
-    now = together(now, one(now.vessel, drop))
-    drops++
-  } while (drops < MOST_DROPS && !done(now.vessel, drops))
-  return { after: now.vessel, poured: poured(drops * drop), drops, escaped: now.escaped }
-}
-
-/** A salt or a metal by the spatula. */
-function addSolid(reagent: string, mg: number, vessel: Vessel, shift: Shift | undefined): Done {
-  const solid = findSolid(reagent)
-  const mol = mg / 1000 / molarMass(solid.formula)
-  if ('inert' in solid) {
-    const after = { ...vessel, inert: new Map(vessel.inert).set(solid.inert.formula, (vessel.inert.get(solid.inert.formula) ?? 0) + mol) }
-    return { after: settleEquilibrium(after, shift) }
-  }
-  const dry = new Map(vessel.dry).set(solid.salt.id, (vessel.dry.get(solid.salt.id) ?? 0) + mol)
-  if (vessel.volume_mL === 0) return { after: { ...vessel, dry } }
-  const { vessel: after, escaped } = release(settleEquilibrium(wetDry({ ...vessel, dry }), shift), shift)
-  return { after, escaped }
-}
-
-/** When to stop adding. "Excess" is a second volume after the sign, at least twenty drops. */
-function signOf(until: Until, start: Vessel): (now: Vessel, drops: number) => boolean {
-  const solidIn = (v: Vessel): number => v.contents?.solids.reduce((sum, s) => sum + s.mg, 0) ?? 0
-  let last = solidIn(start)
-  switch (until) {
-    case 'just-basic':
-      return (now) => (now.contents?.pH ?? 7) > 7.5
-    case 'just-acidic':
-      return (now) => (now.contents?.pH ?? 7) < 6
-    case 'no-more-gas':
-      // Once no carbonate is left to make any, the last drop gave no bubble.
-      return (now) => gasPressures(now).reduce((sum, { atm }) => sum + atm, 0) < 0.9 && (now.contents?.pH ?? 7) < 5
-    case 'no-more-precipitate':
-      return (now) => {
-        const solid = solidIn(now)
-        const grows = solid > last * 1.002 + 1e-4
-        last = solid
-        return !grows
-      }
-    case 'dissolved':
-      return (now) => solidIn(now) < 0.005 * now.volume_mL
-    case 'excess':
-      return (_, drops) => drops >= Math.max(20, Math.ceil(start.volume_mL / DROP_mL))
-  }
 }

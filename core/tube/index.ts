@@ -1,3 +1,5 @@
 export * from './bench'
+export * from './jar'
 export * from './procedure'
+export * from './roast'
 export * from './vessel'

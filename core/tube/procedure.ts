@@ -33,6 +33,9 @@ export type Until = (typeof UNTILS)[number]
 export const SUPPORTS = ['wire', 'splint'] as const
 export const FILTERS = ['air', 'cobalt-glass'] as const
 
+export const FLUXES = ['borax', 'microcosmic'] as const
+export const BEAD_FLAMES = ['oxidising', 'reducing'] as const
+
 const timed = <const Name extends string>(name: Name) => z.looseObject({ do: z.literal(name), vessel, minutes })
 
 /** The operations this model carries out; the rest of the contract's list is refused by name, see `UNSUPPORTED`. */
@@ -66,6 +69,7 @@ export const stepSchema = z.discriminatedUnion('do', [
   timed('stand'),
   timed('warm'),
   timed('boil'),
+  z.looseObject({ do: z.literal('ignite'), vessel, heat: z.enum(['gently', 'strongly']).default('strongly') }),
   z.looseObject({ do: z.literal('cool'), vessel, to: z.enum(['room', 'ice']).default('room') }),
   z.looseObject({ do: z.literal('concentrate'), vessel, toFraction: z.number().min(0.05).max(1) }),
   z.looseObject({ do: z.literal('pass'), gas: z.string(), through: vessel, minutes: z.number().positive().max(600).default(2) }),
@@ -81,6 +85,15 @@ export const stepSchema = z.discriminatedUnion('do', [
     through: z.enum(FILTERS).default('air'),
     cleaned: z.boolean().default(true),
   }),
+  z.looseObject({
+    do: z.literal('bead'),
+    from: vessel.default('sample'),
+    flux: z.enum(FLUXES).default('borax'),
+    flame: z.enum(BEAD_FLAMES).default('oxidising'),
+    mg: positive.max(100).default(1),
+  }),
+  z.looseObject({ do: z.literal('charcoal'), from: vessel.default('sample'), with: z.string().default('Na2CO3') }),
+  z.looseObject({ do: z.literal('cobalt-nitrate'), on: vessel.default('sample') }),
   z.looseObject({ do: z.literal('dip'), paper: z.enum(PAPERS), into: vessel, dry: z.boolean().default(false) }),
   z.looseObject({
     do: z.literal('hold'),
@@ -97,7 +110,7 @@ export type Step = Known<z.infer<typeof stepSchema>>
 export type StepInput = Known<z.input<typeof stepSchema>>
 
 /** Operations of the contract that this version does not carry out yet; a procedure with one is refused with its name. */
-export const UNSUPPORTED: readonly string[] = ['ignite', 'bead', 'charcoal', 'cobalt-nitrate', 'copper-wire', 'ignition', 'fuse']
+export const UNSUPPORTED: readonly string[] = ['copper-wire', 'ignition', 'fuse']
 
 export const procedureSchema = z.looseObject({
   format: z.literal('foxing-procedure/1'),
@@ -130,7 +143,11 @@ export function vesselOf(step: Step): string {
     case 'bubble':
       return step.through
     case 'flame':
+    case 'bead':
+    case 'charcoal':
       return step.from
+    case 'cobalt-nitrate':
+      return step.on
     default:
       return step.vessel
   }
@@ -165,7 +182,11 @@ export function withVessels(step: Step, name: (vessel: string) => string): Step 
     case 'bubble':
       return { ...step, from: put(step.from), through: put(step.through) }
     case 'flame':
+    case 'bead':
+    case 'charcoal':
       return { ...step, from: put(step.from) }
+    case 'cobalt-nitrate':
+      return { ...step, on: put(step.on) }
     case 'centrifuge':
     case 'filter':
       return { ...step, vessel: put(step.vessel), liquidInto: put(step.liquidInto) }
@@ -175,4 +196,4 @@ export function withVessels(step: Step, name: (vessel: string) => string): Step 
 }
 
 /** Steps that only look at what is there and change nothing. */
-export const onlyLooks = (step: Step): boolean => ['look', 'dip', 'hold', 'smell', 'flame'].includes(step.do)
+export const onlyLooks = (step: Step): boolean => ['look', 'dip', 'hold', 'smell', 'flame', 'bead', 'charcoal', 'cobalt-nitrate'].includes(step.do)

@@ -1,41 +1,47 @@
-import { COUPLES, type Couple } from '../reactions'
-import { inComponents } from '../species'
-import { GAS_CONSTANT, kelvin, type Celsius } from '../units'
+import { lnKAt, type Shift } from '../equilibrium'
+import { COUPLES, type Couple, type When } from '../reactions'
+import { AQUEOUS, inComponents, SOLIDS, type Resolved } from '../species'
+import { GAS_CONSTANT, kelvin, LN10, WARM, type Celsius } from '../units'
 import type { Contents } from './vessel'
+import { holdsTrue } from './when'
 
 const FARADAY = 96485.33212
-/** A component that is not there is taken at this activity: as good as absent, yet its couple has a potential. */
-const TRACE = Math.log(1e-13)
+/** A product that is not there yet is taken as so much of it, mol/L, shared out among the forms it would have. */
+const TRACE = Math.log(1e-6)
 /** A driving force below this is no reaction, V. */
 const DRIVING_FORCE = 0.005
 /** Less than this is as good as used up, mol. */
 const LEAST = 1e-12
-const MOST_REACTIONS = 12
+const MOST_REACTIONS = 24
+/** A pair may come up again when others have changed what it works in. */
+const MOST_TURNS = 2
+/** A reaction that stops before this share of all it could do is none. */
+const WORTH_IT = 1e-4
 
 interface Side {
   /** Pairs of component and coefficient. */
   readonly terms: readonly (readonly [component: number, coefficient: number])[]
   /** Those whose amount limits the reaction: all but the hydrogen ion. */
   readonly scarce: readonly (readonly [component: number, coefficient: number])[]
+  readonly inert: readonly (readonly [solid: string, coefficient: number])[]
 }
 interface Prepared {
   readonly couple: Couple
   readonly oxidised: Side
   readonly reduced: Side
-  readonly inert: readonly (readonly [solid: string, coefficient: number])[]
 }
 
-const side = (sum: Couple['oxidised']): Side => {
+const side = (sum: Couple['oxidised'], inert: Readonly<Record<string, number>> | undefined): Side => {
   const terms = [...inComponents(sum).terms]
-  return { terms, scarce: terms.filter(([component]) => component !== 0) }
+  return { terms, scarce: terms.filter(([component]) => component !== 0), inert: Object.entries(inert ?? {}) }
 }
 const PREPARED: readonly Prepared[] = COUPLES.map((couple) => ({
   couple,
-  oxidised: side(couple.oxidised),
-  reduced: side(couple.reduced),
-  inert: Object.entries(couple.inert ?? {}),
+  oxidised: side(couple.oxidised, couple.inert?.oxidised),
+  reduced: side(couple.reduced, couple.inert?.reduced),
 }))
-/** Components that only an oxidation or reduction can make or take: where no reductant's are there nothing can react. */
+/** Components that something can be reduced from, and those that can be oxidised: without one of each, and no solid, nothing reacts. */
+const OXIDANTS = [...new Set(PREPARED.flatMap((p) => p.oxidised.scarce.map(([component]) => component)))]
 const REDUCTANTS = [...new Set(PREPARED.flatMap((p) => p.reduced.scarce.map(([component]) => component)))]
 
 /** What redox works on: amounts, mol, and how to get the equilibrium for them. */
@@ -45,107 +51,205 @@ export interface Reacting {
   readonly temperature: Celsius
   /** Strong acid, mol/L. */
   readonly strongAcid: number
+  readonly shift: Shift | undefined
   /** Equilibrium of these totals. */
   readonly settle: (totals: Float64Array) => Contents
+  /** Extent of each pair so far, mol of electrons, by the ids of its couples. */
+  readonly extents: Map<string, number>
 }
 
-/** Whether anything that can be oxidised is there at all. */
+/** Whether anything that can be oxidised, and anything that can be reduced, is there at all. */
 export const mayReact = (totals: Float64Array, inert: ReadonlyMap<string, number>): boolean =>
-  inert.size > 0 || REDUCTANTS.some((component) => (totals[component] as number) > LEAST)
-
-/**
- * Lets couples react, the pair with the greatest driving force first, each to where its force is gone or something is used up. Changes `totals` and `inert`.
- * @returns the equilibrium at the end
- */
-export function react(mix: Reacting, start: Contents): Contents {
-  let contents = start
-  const open = PREPARED.filter(
-    ({ couple: { gate } }) => !gate || (mix.strongAcid >= (gate.from ?? -Infinity) && mix.strongAcid <= (gate.upTo ?? Infinity)),
-  )
-  const done = new Set<string>()
-  for (let n = 0; n < MOST_REACTIONS; n++) {
-    const pair = strongestPair(open, mix, contents, done)
-    if (!pair) return contents
-    done.add(`${pair.oxidant.couple.id} ${pair.reductant.couple.id}`)
-    contents = carryOut(pair, mix)
-  }
-  return contents
-}
+  inert.size > 0 ||
+  (REDUCTANTS.some((component) => (totals[component] as number) > LEAST) && OXIDANTS.some((component) => (totals[component] as number) > LEAST))
 
 interface Pair {
   readonly oxidant: Prepared
   readonly reductant: Prepared
+  /** Force the pair wants before it moves, V. */
+  readonly threshold: number
+}
+export const pairId = (oxidant: Couple, reductant: Couple): string => `${oxidant.id} | ${reductant.id}`
+
+/**
+ * Lets couples react, the pair with the greatest driving force first, each to where its force is gone or something is used up. Changes `totals`, `inert` and `extents`.
+ * @returns the equilibrium at the end
+ */
+export function react(mix: Reacting, start: Contents): Contents {
+  let contents = start
+  const turns = new Map<string, number>()
+  for (let n = 0; n < MOST_REACTIONS; n++) {
+    const pair = strongestPair(mix, contents, turns)
+    if (!pair) return contents
+    const id = pairId(pair.oxidant.couple, pair.reductant.couple)
+    const moved = carryOut(pair, mix)
+    turns.set(id, moved ? (turns.get(id) ?? 0) + 1 : MOST_TURNS)
+    if (moved) contents = moved
+  }
+  return contents
 }
 
-function strongestPair(couples: readonly Prepared[], mix: Reacting, contents: Contents, done: ReadonlySet<string>): Pair | null {
+const open = (conditions: readonly When[] | undefined, mix: Reacting, pH: number): boolean =>
+  conditions === undefined || conditions.some((when) => holdsTrue(when, mix, pH))
+
+function strongestPair(mix: Reacting, contents: Contents, turns: ReadonlyMap<string, number>): Pair | null {
   let best: Pair | null = null
-  let most = DRIVING_FORCE
-  for (const oxidant of couples) {
-    if (!isThere(oxidant.oxidised, [], mix)) continue
-    for (const reductant of couples) {
-      if (oxidant.couple.gate?.notOnSolids && reductant.inert.length > 0) continue
-      if (reductant === oxidant || !isThere(reductant.reduced, reductant.inert, mix) || done.has(`${oxidant.couple.id} ${reductant.couple.id}`))
-        continue
-      const force = potential(oxidant, contents, mix.temperature) - potential(reductant, contents, mix.temperature)
-      if (force > most) {
-        most = force
-        best = { oxidant, reductant }
+  let most = 0
+  const oxidants = PREPARED.filter((p) => isThere(p.oxidised, mix) && open(p.couple.gate?.oxidises, mix, contents.pH))
+  if (oxidants.length === 0) return null
+  const reductants = PREPARED.filter((p) => isThere(p.reduced, mix) && open(p.couple.gate?.reduces, mix, contents.pH))
+  const potentials = new Map<Prepared, number>()
+  const potentialOf = (p: Prepared): number => {
+    let known = potentials.get(p)
+    if (known === undefined) potentials.set(p, (known = potential(p, contents, mix)))
+    return known
+  }
+  for (const oxidant of oxidants)
+    for (const reductant of reductants) {
+      if (oxidant === reductant || !allows(oxidant, reductant, mix, contents.pH)) continue
+      if ((turns.get(pairId(oxidant.couple, reductant.couple)) ?? 0) >= MOST_TURNS) continue
+      const slow = overpotential(oxidant, mix) + overpotential(reductant, mix) + (reductant.couple.gate?.reluctant_V ?? 0)
+      // What falls apart by itself has no other to wait for, unless its gate speaks of that too.
+      const threshold = DRIVING_FORCE + (sharesSpecies(oxidant, reductant) ? 0 : slow)
+      const beyond = potentialOf(oxidant) - potentialOf(reductant) - threshold
+      if (beyond > most) {
+        most = beyond
+        best = { oxidant, reductant, threshold }
       }
     }
-  }
   return best
 }
 
-const isThere = ({ scarce }: Side, inert: Prepared['inert'], { totals, inert: solids }: Reacting): boolean =>
-  scarce.every(([component]) => (totals[component] as number) > LEAST) && inert.every(([solid]) => (solids.get(solid) ?? 0) > LEAST)
+const overpotential = ({ couple: { gate } }: Prepared, mix: Reacting): number =>
+  gate?.overpotential_V?.[mix.temperature >= WARM ? 'hot' : 'cold'] ?? 0
+
+/** What two couples' kinds say of each other: air takes only what is open to it, surfaces are slow for some, a species that falls apart may be kept from it. */
+function allows(oxidant: Prepared, reductant: Prepared, mix: Reacting, pH: number): boolean {
+  const { gate } = oxidant.couple
+  if (gate?.notOnSolids && reductant.reduced.inert.length > 0) return false
+  if (gate?.onlyOpenToAir && !reductant.couple.openToAir) return false
+  const spared = gate?.passesBy
+  if (
+    spared &&
+    mix.strongAcid >= (spared.from ?? -Infinity) &&
+    mix.temperature < (spared.below_C ?? Infinity) &&
+    ((spared.metals && reductant.couple.metal) || spared.couples?.includes(reductant.couple.id))
+  )
+    return false
+  if (reductant.couple.gate?.onlyInPairs && (oxidant.couple.electrons === 1 || oxidant.couple.metal)) return false
+  if (gate?.withItself && sharesSpecies(oxidant, reductant)) return open(gate.withItself, mix, pH)
+  return true
+}
+
+/** Whether the two are the halves of a disproportionation: what one is made from the other is made to. */
+const sharesSpecies = (oxidant: Prepared, reductant: Prepared): boolean =>
+  oxidant.oxidised.scarce.some(([c]) => reductant.reduced.scarce.some(([d]) => c === d))
+
+const isThere = ({ scarce, inert }: Side, { totals, inert: solids }: Reacting): boolean =>
+  (scarce.length > 0 || inert.length > 0 || totals[0] !== 0) &&
+  scarce.every(([component]) => (totals[component] as number) > LEAST) &&
+  inert.every(([solid]) => (solids.get(solid) ?? 0) > LEAST)
 
 /** Nernst's equation, V. */
-function potential({ couple, oxidised, reduced }: Prepared, contents: Contents, temperature: Celsius): number {
-  const ln = ({ terms }: Side): number => terms.reduce((sum, [component, n]) => sum + n * lnActivity(contents, component), 0)
-  return couple.potential_V + ((GAS_CONSTANT * kelvin(temperature)) / (couple.electrons * FARADAY)) * (ln(oxidised) - ln(reduced))
+function potential({ couple, oxidised, reduced }: Prepared, contents: Contents, mix: Reacting): number {
+  const ln = ({ terms }: Side): number => terms.reduce((sum, [component, n]) => sum + n * lnActivity(contents, component, mix), 0)
+  return couple.potential_V + ((GAS_CONSTANT * kelvin(mix.temperature)) / (couple.electrons * FARADAY)) * (ln(oxidised) - ln(reduced))
 }
 
-function lnActivity({ chemistry, state }: Contents, component: number): number {
+function lnActivity(contents: Contents, component: number, mix: Reacting): number {
+  const { chemistry, state } = contents
   const local = chemistry.local[component] as number
-  return local < 0 ? TRACE : Math.max(TRACE, state.lambda[local] as number)
+  return local < 0 ? traceActivity(contents, component, mix) : (state.lambda[local] as number)
 }
 
-/** Runs one pair to its end: by halving between nothing and all, where all would be too much. */
-function carryOut({ oxidant, reductant }: Pair, mix: Reacting): Contents {
+/** Species and solids by a component they hold once, or at all. */
+const FORMS = new Map<number, readonly Resolved[]>()
+const PHASES = new Map<number, readonly Resolved[]>()
+const formsOf = (component: number): readonly Resolved[] => {
+  let known = FORMS.get(component)
+  if (!known) FORMS.set(component, (known = AQUEOUS.filter((s) => s.terms.some(([c, n]) => c === component && n === 1))))
+  return known
+}
+const phasesOf = (component: number): readonly Resolved[] => {
+  let known = PHASES.get(component)
+  if (!known) PHASES.set(component, (known = SOLIDS.filter((s) => !s.data.gate && s.terms.some(([c, n]) => c === component && n > 0))))
+  return known
+}
+
+/** ln activity a component would have if a trace of it were made here: shared among its complexes, and no more than its solids leave dissolved. */
+function traceActivity({ chemistry, state }: Contents, component: number, mix: Reacting): number {
+  const others = (s: Resolved): number | null => {
+    let sum = lnKAt(s, mix.temperature) + (mix.shift?.get(`aqueous:${s.id}`) ?? 0) * LN10
+    for (const [c, n] of s.terms) {
+      if (c === component) continue
+      const local = chemistry.local[c] as number
+      if (local < 0) return null
+      sum += n * (state.lambda[local] as number)
+    }
+    return sum
+  }
+  let forms = 0
+  for (const s of formsOf(component)) {
+    const exponent = others(s)
+    if (exponent !== null) forms += Math.exp(Math.min(exponent, 600))
+  }
+  let ln = TRACE - Math.log(Math.max(forms, 1))
+  for (const s of phasesOf(component)) {
+    const exponent = others(s)
+    const n = s.terms.find(([c]) => c === component)?.[1] ?? 1
+    if (exponent !== null) ln = Math.min(ln, -exponent / n)
+  }
+  return ln
+}
+
+/** Runs one pair to its end: by halving between nothing and all, where all would be too much. Null, and nothing changed, where it would not move. */
+function carryOut({ oxidant, reductant, threshold }: Pair, mix: Reacting): Contents | null {
   const a = reductant.couple.electrons
   const b = oxidant.couple.electrons
   const change = new Map<number, number>()
-  const count = (component: number, n: number): void => void change.set(component, (change.get(component) ?? 0) + n)
-  for (const [c, n] of oxidant.oxidised.terms) count(c, -n * a)
-  for (const [c, n] of oxidant.reduced.terms) count(c, n * a)
-  for (const [c, n] of reductant.reduced.terms) count(c, -n * b)
-  for (const [c, n] of reductant.oxidised.terms) count(c, n * b)
   const solids = new Map<string, number>()
-  for (const [solid, n] of oxidant.inert) solids.set(solid, n * a)
-  for (const [solid, n] of reductant.inert) solids.set(solid, (solids.get(solid) ?? 0) - n * b)
+  const count = <K>(of: Map<K, number>, key: K, n: number): void => void of.set(key, (of.get(key) ?? 0) + n)
+  const tally = ({ terms, inert }: Side, n: number): void => {
+    for (const [c, m] of terms) count(change, c, m * n)
+    for (const [solid, m] of inert) count(solids, solid, m * n)
+  }
+  tally(oxidant.oxidised, -a)
+  tally(oxidant.reduced, a)
+  tally(reductant.reduced, -b)
+  tally(reductant.oxidised, b)
   let all = Infinity
   for (const [c, n] of change) if (n < 0 && c !== 0) all = Math.min(all, (mix.totals[c] as number) / -n)
   for (const [solid, n] of solids) if (n < 0) all = Math.min(all, (mix.inert.get(solid) ?? 0) / -n)
+  // A metal in water is limited by nothing that is counted; so much acid at most as the metal itself could use is what is asked.
+  if (!Number.isFinite(all)) return null
   const at = (extent: number): Float64Array => {
     const totals = Float64Array.from(mix.totals)
     for (const [c, n] of change) totals[c] = c === 0 ? (totals[c] as number) + n * extent : Math.max(0, (totals[c] as number) + n * extent)
     return totals
   }
-  const force = (contents: Contents): number => potential(oxidant, contents, mix.temperature) - potential(reductant, contents, mix.temperature)
+  const force = (contents: Contents): number => potential(oxidant, contents, mix) - potential(reductant, contents, mix) - threshold + DRIVING_FORCE
   let extent = all
-  let contents = mix.settle(at(all))
+  let contents: Contents | null = null
   // What is used up wholly has no activity of its own to compare: a thousandth short of it tells which way it still goes.
-  if (force(mix.settle(at(all * 0.999))) < 0) {
-    let low = 0
+  if (force(mix.settle(at(all * 0.999))) >= 0) contents = mix.settle(at(all))
+  else {
+    if (force(mix.settle(at(all * WORTH_IT))) <= 0) return null
+    let low = all * WORTH_IT
     let high = all * 0.999
-    for (let n = 0; n < 14; n++) {
+    for (let n = 0; n < 12; n++) {
       extent = (low + high) / 2
       contents = mix.settle(at(extent))
       if (force(contents) > 0) low = extent
       else high = extent
     }
   }
+  if (!contents) return null
   mix.totals = at(extent)
-  for (const [solid, n] of solids) mix.inert.set(solid, Math.max(0, (mix.inert.get(solid) ?? 0) + n * extent))
+  for (const [solid, n] of solids) {
+    const left = Math.max(0, (mix.inert.get(solid) ?? 0) + n * extent)
+    if (left > LEAST) mix.inert.set(solid, left)
+    else mix.inert.delete(solid)
+  }
+  count(mix.extents, pairId(oxidant.couple, reductant.couple), extent * a * b)
   return contents
 }

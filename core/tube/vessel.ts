@@ -1,7 +1,8 @@
 import { acidExcess, chemistryOf, newState, type Chemistry, type Shift, type State } from '../equilibrium'
-import { AQUEOUS, COMPONENTS, gasById, molarMass, type Gas, type Solid, type Solution } from '../species'
+import { AQUEOUS, COMPONENTS, gasById, molarMass, type Extract, type Gas, type Solid, type Solution, type SolventData } from '../species'
 import { celsius, GAS_CONSTANT_L_atm, kelvin, LN10, ROOM, type Celsius } from '../units'
-import { mayReact, react } from './redox'
+import { convert, mayConvert } from './convert'
+import { mayReact, react, type Reacting } from './redox'
 
 /** Everything a vessel holds. Never changed: every operation makes a new one. */
 export interface Vessel {
@@ -21,6 +22,18 @@ export interface Vessel {
   readonly dry: ReadonlyMap<string, number>
   /** Solids that only oxidation or reduction touches, mol. */
   readonly inert: ReadonlyMap<string, number>
+  /** Those of them that were put in by the spatula: nobody takes them for a precipitate. */
+  readonly strewn: ReadonlySet<string>
+  /** What is dry in it has been heated and no longer looks as it came from the jar. */
+  readonly roasted: boolean
+  /** Evaporated and ignited: dry, what is left of the salts stands in `totals` until liquid is poured on. */
+  readonly ignited: boolean
+  /** A second liquid that does not mix with the water; what it has taken up stands in `totals` too. */
+  readonly second: { readonly solvent: SolventData; readonly volume_mL: number } | null
+  /** Minutes it has been left to itself since something was last put in, as at room temperature: slow solids wait for it. */
+  readonly rested_min: number
+  /** Oxidations and reductions of the last operation: mol of electrons by pair of couples. */
+  readonly reacted: ReadonlyMap<string, number>
   /** Gas that the last operation drove off, mol: what a delivery tube would lead away. */
   readonly headspace: ReadonlyMap<string, number>
   readonly settled: boolean
@@ -45,6 +58,12 @@ export const emptyVessel = (id: string): Vessel => ({
   asIssued: new Set(),
   dry: new Map(),
   inert: new Map(),
+  strewn: new Set(),
+  roasted: false,
+  ignited: false,
+  second: null,
+  rested_min: 0,
+  reacted: new Map(),
   headspace: new Map(),
   settled: false,
   contents: null,
@@ -62,20 +81,32 @@ export function strongAcid(totals: Float64Array, volume_mL: number): number {
   return acid / (volume_mL / 1000)
 }
 
+/** Whether a solid's kinetic gate stands open in this vessel. */
+function mayForm({ id, data: { gate } }: Solid, vessel: Vessel): boolean {
+  if (!gate || vessel.aged.has(id)) return true
+  if (gate.above_C !== undefined && vessel.temperature < gate.above_C) return false
+  if (gate.after_min !== undefined && vessel.rested_min < gate.after_min) return false
+  return gate.from === undefined || (vessel.contents?.solids.some((s) => s.solid.id === gate.from) ?? false)
+}
+const gatesOf = (chemistry: Chemistry, vessel: Vessel): Uint8Array => Uint8Array.from(chemistry.solids, (s) => (mayForm(s, vessel) ? 1 : 0))
+const secondShare = ({ second, volume_mL }: Vessel): number => (second ? second.volume_mL / volume_mL : 0)
+
 /** The equilibrium of some totals in a vessel's volume and at its temperature, without oxidation or reduction. */
-function equilibrate(vessel: Vessel, totals: Float64Array, shift: Shift | undefined): Contents {
+function equilibrate(vessel: Vessel, totals: Float64Array, shift: Shift | undefined, last: Contents | null): Contents {
   const present: number[] = []
   for (let j = 1; j < totals.length; j++) if ((totals[j] as number) > NEGLIGIBLE) present.push(j)
-  const chemistry = chemistryOf(present, vessel.temperature, shift)
-  const state = warmStart(chemistry, vessel.contents)
+  const chemistry = chemistryOf(present, vessel.temperature, shift, vessel.second?.solvent.family)
+  const state = warmStart(chemistry, last)
   const local = Float64Array.from(chemistry.components, (global) => totals[global] as number)
-  const allowed = Uint8Array.from(chemistry.solids, (s) =>
-    s.data.gate && vessel.temperature < s.data.gate.above_C && !vessel.aged.has(s.id) ? 0 : 1,
-  )
+  const allowed = gatesOf(chemistry, vessel)
   const excess = acidExcess(strongAcid(totals, vessel.volume_mL))
-  chemistry.solver.solve({ totals: local, volume_L: vessel.volume_mL / 1000, gasSpace: 0, acidExcess: excess, allowed }, state)
+  const secondLiquid = secondShare(vessel)
+  chemistry.solver.solve({ totals: local, volume_L: vessel.volume_mL / 1000, gasSpace: 0, secondLiquid, acidExcess: excess, allowed }, state)
   return readContents(chemistry, state, vessel.volume_mL)
 }
+
+/** What one conversion makes another may take: so many turns at most. */
+const MOST_CONVERSIONS = 6
 
 /**
  * The vessel with its equilibrium worked out at its temperature, oxidation and reduction included.
@@ -83,23 +114,34 @@ function equilibrate(vessel: Vessel, totals: Float64Array, shift: Shift | undefi
  */
 export function settleEquilibrium(vessel: Vessel, shift?: Shift): Vessel {
   if (vessel.volume_mL <= 0) return { ...vessel, contents: null }
-  let { totals, inert } = vessel
-  let contents = equilibrate(vessel, totals, shift)
-  if (mayReact(totals, inert)) {
-    const mix = {
+  let { totals, inert, reacted } = vessel
+  let contents = equilibrate(vessel, totals, shift, vessel.contents)
+  const reacts = mayReact(totals, inert)
+  const converts = mayConvert(totals)
+  if (reacts || converts) {
+    let last = contents
+    const mix: Reacting = {
       totals,
       inert: new Map(inert),
       temperature: vessel.temperature,
       strongAcid: strongAcid(totals, vessel.volume_mL),
-      settle: (t: Float64Array): Contents => equilibrate(vessel, t, shift),
+      shift,
+      settle: (t: Float64Array): Contents => (last = equilibrate(vessel, t, shift, last)),
+      extents: new Map(reacted),
     }
-    contents = react(mix, contents)
+    if (reacts) contents = react(mix, contents)
+    for (let turn = 0; turn < MOST_CONVERSIONS && converts && convert(mix, contents, vessel.volume_mL); turn++) {
+      contents = mix.settle(mix.totals)
+      if (mayReact(mix.totals, mix.inert)) contents = react(mix, contents)
+    }
     totals = mix.totals
     inert = mix.inert
+    reacted = mix.extents
   }
   const there = new Set(contents.solids.map((s) => s.solid.id))
   const gated = contents.solids.filter((s) => s.solid.data.gate).map((s) => s.solid.id)
-  return { ...vessel, totals, inert, contents, aged: new Set(gated), asIssued: new Set([...vessel.asIssued].filter((id) => there.has(id))) }
+  const asIssued = new Set([...vessel.asIssued].filter((id) => there.has(id)))
+  return { ...vessel, totals, inert, reacted, contents, aged: new Set(gated), asIssued }
 }
 
 function warmStart(chemistry: Chemistry, last: Contents | null): State {
@@ -119,6 +161,20 @@ function readContents(chemistry: Chemistry, state: State, volume_mL: number): Co
     if (amount > 0) solids.push({ solid, mol: amount, mg: amount * molarMass(solid.formula) * 1000 })
   })
   return { chemistry, state, pH: -(state.lambda[0] as number) / LN10, solids }
+}
+
+/** How much of one extract the second liquid holds, mol. */
+const secondLiquidAmount = ({ chemistry, state }: Contents, extract: number, volume_mL: number): number =>
+  ((state.amounts[chemistry.aqueous.length + chemistry.gases.length + extract] as number) * volume_mL) / 1000
+
+/** What the second liquid has taken up, mol/L in it. */
+export function secondLiquidHolds(vessel: Vessel): readonly { readonly extract: Extract; readonly molar: number }[] {
+  const { contents, second } = vessel
+  if (!contents || !second) return []
+  return contents.chemistry.extracts.map((extract, e) => ({
+    extract,
+    molar: secondLiquidAmount(contents, e, vessel.volume_mL) / (second.volume_mL / 1000),
+  }))
 }
 
 /** Concentration of a dissolved species, mol/L; 0 when it is not there. */
@@ -162,6 +218,8 @@ export function pour(vessel: Vessel, solution: Solution, volume_mL: number): Ves
     water: vessel.water + (solution.water * volume_mL) / 1000,
     volume_mL: volume,
     temperature: celsius((vessel.temperature * vessel.volume_mL + ROOM * volume_mL) / volume),
+    rested_min: 0,
+    ignited: false,
     settled: false,
   })
 }
@@ -190,7 +248,9 @@ function sharedWithGas(vessel: Vessel, contents: Contents, gasSpace: number): { 
   inSpace.warm = true
   const totals = Float64Array.from(chemistry.components, (global) => vessel.totals[global] as number)
   const excess = acidExcess(strongAcid(vessel.totals, vessel.volume_mL))
-  chemistry.solver.solve({ totals, volume_L: vessel.volume_mL / 1000, gasSpace, acidExcess: excess }, inSpace)
+  const allowed = gatesOf(chemistry, vessel)
+  const secondLiquid = secondShare(vessel)
+  chemistry.solver.solve({ totals, volume_L: vessel.volume_mL / 1000, gasSpace, secondLiquid, acidExcess: excess, allowed }, inSpace)
   const gas = chemistry.gases.map((_, g) => ((inSpace.amounts[chemistry.aqueous.length + g] as number) * vessel.volume_mL) / 1000)
   return { gas, atm: gas.reduce((sum, n) => sum + n, 0) / gasSpace }
 }
@@ -255,7 +315,7 @@ export function release(vessel: Vessel, shift?: Shift): { vessel: Vessel; escape
 export function pourOff(vessel: Vessel): { liquid: Vessel; rest: Vessel } {
   const cling = Math.max(0.025, vessel.volume_mL / 30)
   const { portion, rest } = split({ ...vessel, settled: true }, Math.max(0, vessel.volume_mL - cling))
-  return { liquid: { ...portion, inert: new Map(), asIssued: new Set(), aged: new Set() }, rest }
+  return { liquid: { ...portion, asIssued: new Set(), aged: new Set() }, rest }
 }
 
 /** Splits off a share of a vessel: liquid alone once it has settled, liquid and suspended solid before. */
@@ -269,6 +329,11 @@ export function split(vessel: Vessel, volume_mL: number): { portion: Vessel; res
       water -= solid.water * mol * share
     }
   }
+  const { contents } = vessel
+  contents?.chemistry.extracts.forEach((extract, e) => {
+    const mol = secondLiquidAmount(contents, e, vessel.volume_mL)
+    for (const [component, n] of extract.terms) taken[component] = (taken[component] as number) - n * mol * share
+  })
   // Turnings stay where they are; what a settled liquid leaves behind too.
   const portion = {
     ...vessel,
@@ -276,6 +341,7 @@ export function split(vessel: Vessel, volume_mL: number): { portion: Vessel; res
     water,
     volume_mL: vessel.volume_mL * share,
     inert: new Map<string, number>(),
+    second: null,
     headspace: new Map<string, number>(),
   }
   const rest = {

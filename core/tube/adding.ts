@@ -1,0 +1,115 @@
+import type { Shift } from '../equilibrium'
+import { dryPhase, findReagent, findSolid, findSolvent, molarMass, type Solution, type SolventData } from '../species'
+import { celsius, DROP_mL } from '../units'
+import { together } from './heating'
+import { StepError, volumeOf, wetDry, type Bench, type Conditions, type Done } from './jar'
+import type { Step, Until } from './procedure'
+import { emptyVessel, gasPressures, pour, release, settleEquilibrium, split, type Vessel } from './vessel'
+
+export function strengthened(solution: Solution, conditions: Conditions): Solution {
+  const factor = conditions.strength ?? 1
+  return factor === 1 ? solution : { ...solution, totals: solution.totals.map((t) => t * factor) }
+}
+
+const MOST_DROPS = 80
+
+export function addTo(bench: Bench, step: Extract<Step, { do: 'add' }>, start: Vessel): Done {
+  const { conditions } = bench
+  const { shift } = conditions
+  const vessel = { ...start, headspace: new Map<string, number>() }
+  if (step.mg !== undefined) return addSolid(step.reagent, step.mg, vessel, shift)
+  const solvent = findSolvent(step.reagent)
+  if (solvent) return addSolvent(bench, step, solvent, vessel)
+  const reagent = strengthened(findReagent(step.reagent), conditions)
+  const poured = (volume: number): Vessel => settleEquilibrium(pour(emptyVessel('reagent'), reagent, volume), shift)
+  const one = (v: Vessel, volume: number): ReturnType<typeof release> => release(settleEquilibrium(wetDry(pour(v, reagent, volume)), shift), shift)
+  const volume = volumeOf(bench, step)
+  if (volume !== undefined) {
+    const { vessel: after, escaped } = one(vessel, volume)
+    return { after, poured: poured(volume), escaped, ...between(vessel, reagent, volume, shift) }
+  }
+  if (!step.until) throw new StepError('drops', 'one of mL, drops, until')
+  const drop = conditions.drop_mL ?? DROP_mL
+  const done = signOf(step.until, vessel)
+  let now: ReturnType<typeof release> = { vessel, escaped: [] }
+  let drops = 0
+  do {
+    now = together(now, one(now.vessel, drop))
+    drops++
+  } while (drops < MOST_DROPS && !done(now.vessel, drops))
+  return { after: now.vessel, poured: poured(drops * drop), drops, escaped: now.escaped }
+}
+
+/** A reagent this strong in acid is heavy, and runs under the liquid it is poured into, mol/L. */
+const HEAVY_ACID = 15
+/** Shares of the acid in the layers where the two meet, and how hot they get, °C. */
+const MEETING = [0.08, 0.15, 0.22, 0.3]
+const MEETING_C = celsius(60)
+
+/** Concentrated acid let down the wall: what the two make where they meet. */
+function between(vessel: Vessel, reagent: Solution, volume: number, shift: Shift | undefined): { interface?: readonly Vessel[] } {
+  if (reagent.reagent !== 'sulfuric-acid' || reagent.molarity < HEAVY_ACID || vessel.volume_mL < 0.3 || volume < 0.2 || !vessel.contents) return {}
+  const upper = split({ ...vessel, settled: true }, Math.min(0.1, vessel.volume_mL)).portion
+  return {
+    interface: MEETING.map((share) =>
+      settleEquilibrium({ ...pour(upper, reagent, (upper.volume_mL * share) / (1 - share)), temperature: MEETING_C }, shift),
+    ),
+  }
+}
+
+/** A liquid that does not mix with the water: it takes up what it likes better, as when the tube is shaken. */
+function addSolvent(bench: Bench, step: Extract<Step, { do: 'add' }>, solvent: SolventData, vessel: Vessel): Done {
+  const volume = volumeOf(bench, step)
+  if (volume === undefined) throw new StepError('mL', 'mL or drops of the second liquid')
+  if (vessel.volume_mL === 0) throw new StepError('to', 'a vessel with water in it for the second liquid to lie beside')
+  if (vessel.second && vessel.second.solvent.id !== solvent.id)
+    throw new StepError('reagent', `no second solvent: ${vessel.second.solvent.name} is in the tube already`)
+  const second = { solvent, volume_mL: (vessel.second?.volume_mL ?? 0) + volume }
+  return { after: settleEquilibrium({ ...vessel, second, settled: true }, bench.conditions.shift) }
+}
+
+/** A salt or a metal by the spatula. */
+function addSolid(reagent: string, mg: number, vessel: Vessel, shift: Shift | undefined): Done {
+  const solid = findSolid(reagent)
+  const mol = mg / 1000 / molarMass(solid.formula)
+  if ('inert' in solid && vessel.volume_mL === 0 && dryPhase(solid.inert.formula)) {
+    const id = solid.inert.formula
+    return { after: { ...vessel, dry: new Map(vessel.dry).set(id, (vessel.dry.get(id) ?? 0) + mol) } }
+  }
+  if ('inert' in solid) {
+    const inert = new Map(vessel.inert).set(solid.inert.formula, (vessel.inert.get(solid.inert.formula) ?? 0) + mol)
+    const strewn = new Set([...vessel.strewn, solid.inert.formula])
+    const { vessel: after, escaped } = release(settleEquilibrium({ ...vessel, inert, strewn }, shift), shift)
+    return { after, escaped }
+  }
+  const dry = new Map(vessel.dry).set(solid.salt.id, (vessel.dry.get(solid.salt.id) ?? 0) + mol)
+  if (vessel.volume_mL === 0) return { after: { ...vessel, dry } }
+  const { vessel: after, escaped } = release(settleEquilibrium(wetDry({ ...vessel, dry }), shift), shift)
+  return { after, escaped }
+}
+
+/** When to stop adding. "Excess" is a second volume after the sign, at least twenty drops. */
+function signOf(until: Until, start: Vessel): (now: Vessel, drops: number) => boolean {
+  const solidIn = (v: Vessel): number => v.contents?.solids.reduce((sum, s) => sum + s.mg, 0) ?? 0
+  let last = solidIn(start)
+  switch (until) {
+    case 'just-basic':
+      return (now) => (now.contents?.pH ?? 7) > 7.5
+    case 'just-acidic':
+      return (now) => (now.contents?.pH ?? 7) < 6
+    case 'no-more-gas':
+      // Once no carbonate is left to make any, the last drop gave no bubble.
+      return (now) => gasPressures(now).reduce((sum, { atm }) => sum + atm, 0) < 0.9 && (now.contents?.pH ?? 7) < 5
+    case 'no-more-precipitate':
+      return (now) => {
+        const solid = solidIn(now)
+        const grows = solid > last * 1.002 + 1e-4
+        last = solid
+        return !grows
+      }
+    case 'dissolved':
+      return (now) => solidIn(now) < 0.005 * now.volume_mL
+    case 'excess':
+      return (_, drops) => drops >= Math.max(20, Math.ceil(start.volume_mL / DROP_mL))
+  }
+}

@@ -1,0 +1,160 @@
+import type { Shift } from '../equilibrium'
+import { COMPONENTS, dryPhase, findIon, findSalt, inComponents, molarMass, type Salt, type Solution } from '../species'
+import { DROP_mL } from '../units'
+import type { Sample, Step } from './procedure'
+import type { RoastStage } from './roast'
+import type { Escaped, Vessel } from './vessel'
+
+/** The jar, as amounts. */
+export type Jar =
+  | { readonly kind: 'solids'; readonly salts: readonly { readonly salt: Salt; readonly mol: number; readonly mg: number }[] }
+  | { readonly kind: 'solution'; readonly solution: Solution; readonly mL: number }
+
+/** How the model departs from the nominal one: disturbed constants, other strengths, other drops. All of it optional. */
+export interface Conditions {
+  readonly shift?: Shift
+  /** Factor on every reagent's strength. */
+  readonly strength?: number
+  readonly drop_mL?: number
+}
+
+/** The rack and the jar. Never changed: every step makes a new one. */
+export interface Bench {
+  readonly jar: Jar
+  readonly vessels: ReadonlyMap<string, Vessel>
+  readonly conditions: Conditions
+}
+
+/** What happened in a step, for perception to look at. */
+export interface Event {
+  readonly step: Step
+  readonly before: Vessel
+  readonly after: Vessel
+  /** What was poured in, at equilibrium by itself in its own volume; undefined where nothing was. */
+  readonly poured: Vessel | undefined
+  readonly escaped: readonly Escaped[]
+  /** Where a heavy acid was let run under a liquid: the two as they meet. */
+  readonly interface: readonly Vessel[] | undefined
+  /** What dry heating did, stage by stage; undefined where nothing was heated dry. */
+  readonly roasted: readonly RoastStage[] | undefined
+  /** Drops added, where the step asked for a sign instead of an amount. */
+  readonly drops: number | undefined
+}
+
+/** Thrown when a step cannot be done; `path` is relative to the step. */
+export class StepError extends Error {
+  constructor(
+    readonly path: string,
+    readonly expected: string,
+  ) {
+    super(`${path}: expected ${expected}`)
+    this.name = 'StepError'
+  }
+}
+
+/** @throws StepError when the sample is not one this version holds */
+export function openJar(sample: Sample): Jar {
+  if ('solids' in sample) {
+    return {
+      kind: 'solids',
+      salts: sample.solids.map(({ formula, mg }, i) => {
+        const salt = saltNamed(formula, `sample.solids.${i}.formula`)
+        return { salt, mg, mol: mg / 1000 / molarMass(salt.formula) }
+      }),
+    }
+  }
+  if ('solution' in sample) {
+    const { ions, mL } = sample.solution
+    return { kind: 'solution', solution: solutionOf(ions), mL }
+  }
+  throw new StepError('sample.organic', 'a salt or a solution; organic compounds are not simulated yet')
+}
+
+function saltNamed(formula: string, path: string): Salt {
+  let salt: Salt | undefined
+  try {
+    salt = findSalt(formula)
+  } catch (error) {
+    throw new StepError(path, error instanceof Error ? error.message : 'a formula')
+  }
+  if (!salt) throw new StepError(path, `a bench salt in scope (see "catalogue"), not ${formula}`)
+  return salt
+}
+
+function solutionOf(ions: Readonly<Record<string, number>>): Solution {
+  const sum: Record<string, number> = {}
+  let charge = 0
+  for (const [text, n] of Object.entries(ions)) {
+    let ion: string | undefined
+    try {
+      ion = findIon(text)
+    } catch {
+      ion = undefined
+    }
+    if (!ion) throw new StepError(`sample.solution.ions.${text}`, 'an ion in scope (see "catalogue")')
+    sum[ion] = (sum[ion] ?? 0) + n
+    charge += n * chargeOf(ion)
+  }
+  const total = Object.values(ions).reduce((a, b) => a + b, 0)
+  if (Math.abs(charge) > 1e-6 * Math.max(total, 1e-9))
+    throw new StepError('sample.solution.ions', `charges that balance; these add up to ${charge.toPrecision(3)} mmol/mL`)
+  const totals = new Float64Array(COMPONENTS.length)
+  for (const [component, n] of inComponents(sum).terms) totals[component] = n
+  return { label: 'sample solution', reagent: 'sample', molarity: total, totals, water: 55.3, caution: '' }
+}
+
+const chargeOf = (ion: string): number => {
+  const match = /\^(\d*)([+-])$/.exec(ion)
+  return match ? Number(match[1] || 1) * (match[2] === '-' ? -1 : 1) : 0
+}
+
+export const newBench = (jar: Jar, conditions: Conditions = {}): Bench => ({ jar, vessels: new Map(), conditions })
+
+export interface Done {
+  readonly after: Vessel
+  readonly others?: readonly Vessel[]
+  readonly poured?: Vessel
+  readonly escaped?: readonly Escaped[]
+  readonly drops?: number
+  readonly roasted?: readonly RoastStage[]
+  readonly interface?: readonly Vessel[]
+}
+
+export function held(vessel: Vessel, path: string): Vessel {
+  if (vessel.volume_mL === 0 && vessel.dry.size === 0 && vessel.headspace.size === 0 && !vessel.ignited && !vessel.roasted)
+    throw new StepError(path, `a vessel that holds something; ${vessel.id} is empty`)
+  return vessel
+}
+
+/** How much a step asks for, mL; drops are those of the case. */
+export function volumeOf(bench: Bench, step: { mL?: number | undefined; drops?: number | undefined }): number | undefined {
+  if (step.mL !== undefined) return step.mL
+  return step.drops === undefined ? undefined : step.drops * (bench.conditions.drop_mL ?? DROP_mL)
+}
+
+/** Some of the solid sample into a vessel; it wets at once where there is liquid. */
+export function putDry(vessel: Vessel, jar: Extract<Jar, { kind: 'solids' }>, mg: number): Vessel {
+  const whole = jar.salts.reduce((sum, s) => sum + s.mg, 0)
+  const dry = new Map(vessel.dry)
+  for (const { salt, mol } of jar.salts) dry.set(salt.id, (dry.get(salt.id) ?? 0) + (mol * mg) / whole)
+  const loaded = { ...vessel, dry }
+  return vessel.volume_mL > 0 ? wetDry(loaded) : loaded
+}
+
+/** Dry salts go into the ledger as soon as there is liquid; whether they dissolve is for the equilibrium to say. */
+export function wetDry(vessel: Vessel): Vessel {
+  if (vessel.dry.size === 0) return vessel
+  const totals = Float64Array.from(vessel.totals)
+  let { water } = vessel
+  const asIssued = new Set(vessel.asIssued)
+  const inert = new Map(vessel.inert)
+  for (const [id, mol] of vessel.dry) {
+    const phase = dryPhase(id)
+    if (!phase) continue
+    for (const [component, n] of phase.terms) totals[component] = (totals[component] as number) + n * mol
+    for (const [solid, n] of Object.entries(phase.data.inert ?? {})) inert.set(solid, (inert.get(solid) ?? 0) + n * mol)
+    water += phase.water * mol
+    if (!vessel.roasted) asIssued.add(id)
+  }
+  return { ...vessel, totals, water, inert, dry: new Map(), asIssued, roasted: false }
+}
