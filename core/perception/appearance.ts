@@ -1,7 +1,7 @@
-import { saltById } from '../species'
-import type { Contents, Vessel } from '../tube'
+import { dryPhase, inertById, molarMass, parseFormula, saltById } from '../species'
+import { secondLiquidHolds, type Contents, type Vessel } from '../tube'
 import type { Amount, Clarity, Form, HabitWord, Rests } from '../vocabulary'
-import { colourDifference, labOfHex, nameColour, type Colour, type Lab } from './colour'
+import { colourDifference, labOfHex, nameColour, COLOURLESS, type Colour, type Lab } from './colour'
 import { absorptivity, colourThrough, WAVELENGTHS } from './spectrum'
 
 /** Inner width of a test tube, cm: the path of light across it. */
@@ -10,14 +10,13 @@ const PATH_cm = 1.2
 const COLOURLESS_WITHIN = 3
 
 const WATER: Lab = { mode: 'lab65', l: 100, a: 0, b: 0 }
-const colourless: Colour = { name: 'colourless', family: 'colourless', hex: '#ffffff' }
 
 const spectra = new Map<string, Float64Array>()
 
 /** Colour of the clear liquid, looked at across the tube by daylight. */
 export function solutionColour(contents: Contents): Colour {
   const lab = solutionLab(contents)
-  return lab === null || colourDifference(lab, WATER) < COLOURLESS_WITHIN ? colourless : nameColour(lab, true)
+  return lab === null || colourDifference(lab, WATER) < COLOURLESS_WITHIN ? COLOURLESS : nameColour(lab, true)
 }
 
 /** The same as a point in colour space; null where nothing in the liquid absorbs. */
@@ -33,7 +32,23 @@ export function solutionLab(contents: Contents): Lab | null {
     if (!bands) spectra.set(species.id, (bands = absorptivity(spectrum.bands)))
     for (let k = 0; k < absorbance.length; k++) absorbance[k] = (absorbance[k] as number) + c * PATH_cm * (bands[k] as number)
   })
-  return coloured > 0 ? colourThrough(absorbance) : null
+  return coloured > 0 ? throughTube(absorbance) : null
+}
+
+/** A liquid darker than this (CIE lightness) is not judged through the tube but where it is thinner: at the meniscus, tilted, against the wall. */
+const TOO_DARK = 10
+function throughTube(absorbance: Float64Array): Lab {
+  const lab = colourThrough(absorbance)
+  if (lab.l >= TOO_DARK) return lab
+  // Just as thin as it takes, so that nothing jumps while a liquid pales.
+  let thin = 0
+  let thick = 1
+  for (let n = 0; n < 14; n++) {
+    const middle = (thin + thick) / 2
+    if (colourThrough(absorbance.map((a) => a * middle)).l < TOO_DARK) thick = middle
+    else thin = middle
+  }
+  return colourThrough(absorbance.map((a) => a * thin))
 }
 
 /** What is the least the eye finds, mg of solid in 1 mL: a milky powder at once, a clear jelly only when there is more of it. */
@@ -71,25 +86,54 @@ const rest = (habit: HabitWord, settled: boolean): Rests =>
 
 const issuedHabit: Readonly<Record<Form, HabitWord>> = { powder: 'powdery', crystals: 'crystalline', granules: 'granular', lumps: 'granular' }
 
+/** Solids of the equilibrium, and those that oxidation or reduction made; what was strewn in by hand is no precipitate. */
+function solidsOf(vessel: Vessel): Omit<SolidSeen, 'amount' | 'rests'>[] {
+  const settled = (vessel.contents?.solids ?? []).map(({ solid, mg }) => {
+    const form = vessel.asIssued.has(solid.id) ? saltById.get(solid.id)?.data.form : undefined
+    return {
+      species: solid.data.formula,
+      colour: nameColour(labOfHex(solid.data.colour.hex)),
+      habit: form ? issuedHabit[form] : solid.data.habit,
+      mgPerMl: mg / vessel.volume_mL,
+    }
+  })
+  const formed = [...vessel.inert].flatMap(([formula, mol]) => {
+    const data = inertById.get(formula)
+    if (!data || vessel.strewn.has(formula)) return []
+    const mg = mol * molarMass(parseFormula(formula)) * 1000
+    return [{ species: formula, colour: nameColour(labOfHex(data.colour.hex)), habit: data.habit, mgPerMl: mg / vessel.volume_mL }]
+  })
+  return [...settled, ...formed]
+}
+
 /** The solids an eye can find, most first. */
 export function solidsSeen(vessel: Vessel): SolidSeen[] {
   if (!vessel.contents) return []
-  return vessel.contents.solids
-    .map(({ solid, mg }) => {
-      const form = vessel.asIssued.has(solid.id) ? saltById.get(solid.id)?.data.form : undefined
-      const habit = form ? issuedHabit[form] : solid.data.habit
-      const mgPerMl = mg / vessel.volume_mL
-      return {
-        species: solid.id,
-        colour: nameColour(labOfHex(solid.data.colour.hex)),
-        habit,
-        amount: STEPS.find(([atLeast]) => mgPerMl >= atLeast)?.[1] ?? 'trace',
-        rests: rest(habit, vessel.settled),
-        mgPerMl,
-      }
-    })
+  return solidsOf(vessel)
     .filter((s) => s.mgPerMl >= LEAST_SEEN[s.habit])
+    .map((s) => ({
+      ...s,
+      amount: STEPS.find(([atLeast]) => s.mgPerMl >= atLeast)?.[1] ?? ('trace' as const),
+      rests: rest(s.habit, vessel.settled),
+    }))
     .sort((a, b) => b.mgPerMl - a.mgPerMl)
+}
+
+/** The second liquid's colour, by what it has taken up. */
+export function layerColour(vessel: Vessel): Colour {
+  const absorbance = new Float64Array(WAVELENGTHS.length)
+  let coloured = false
+  for (const { extract, molar } of secondLiquidHolds(vessel)) {
+    const { spectrum } = extract.data
+    if (!spectrum || molar < 1e-8) continue
+    coloured = true
+    const key = `second:${extract.id}`
+    let bands = spectra.get(key)
+    if (!bands) spectra.set(key, (bands = absorptivity(spectrum.bands)))
+    for (let k = 0; k < absorbance.length; k++) absorbance[k] = (absorbance[k] as number) + molar * PATH_cm * (bands[k] as number)
+  }
+  const lab = coloured ? throughTube(absorbance) : null
+  return lab === null || colourDifference(lab, WATER) < COLOURLESS_WITHIN ? COLOURLESS : nameColour(lab, true)
 }
 
 /** Several solids as one: their colours mixed by Kubelka and Munk's law channel by channel, the habit of the greatest. */
@@ -99,12 +143,19 @@ export function deposit(seen: readonly SolidSeen[]): Omit<SolidSeen, 'species'> 
   const total = seen.reduce((sum, s) => sum + s.mgPerMl, 0)
   const amount = STEPS.find(([atLeast]) => total >= atLeast)?.[1] ?? 'trace'
   if (others.length === 0) return { ...first, amount, mgPerMl: total }
-  const channels = seen.map((s) => ({ share: s.mgPerMl / total, rgb: linear(s.colour.hex) }))
+  return { ...first, amount, mgPerMl: total, colour: mixedColour(seen.map((s) => ({ hex: s.colour.hex, share: s.mgPerMl }))) }
+}
+
+/** Colour of solids ground together, by their shares. */
+export function mixedColour(parts: readonly { readonly hex: string; readonly share: number }[]): Colour {
+  const [first, ...others] = parts
+  if (others.length === 0) return nameColour(labOfHex(first?.hex ?? '#ffffff'))
+  const total = parts.reduce((sum, p) => sum + p.share, 0)
   const mixed = [0, 1, 2].map((k) => {
-    const ratio = channels.reduce((sum, { share, rgb }) => sum + share * kubelkaMunk(rgb[k] ?? 1), 0)
+    const ratio = parts.reduce((sum, { share, hex }) => sum + (share / total) * kubelkaMunk(linear(hex)[k] ?? 1), 0)
     return 1 + ratio - Math.sqrt(ratio * ratio + 2 * ratio)
   })
-  return { ...first, amount, mgPerMl: total, colour: nameColour(labOfHex(encode(mixed))) }
+  return nameColour(labOfHex(encode(mixed)))
 }
 
 /** K/S from reflectance. Source: P. Kubelka, F. Munk, Z. techn. Phys. 12 (1931) 593. */
@@ -129,28 +180,17 @@ export function clarity(seen: readonly SolidSeen[]): Clarity {
   return hanging > 0 ? 'cloudy' : 'clear'
 }
 
-/** The dry sample in a vessel: the colour of its salts together, the form of the most. */
+/** The dry sample in a vessel: the colour of its salts together, the form of the most; powder once it has been heated. */
 export function dryAppearance(vessel: Vessel): { colour: Colour; form: Form } | null {
-  const parts = [...vessel.dry].map(([id, mol]) => ({ salt: saltById.get(id), mol })).sort((a, b) => b.mol - a.mol)
-  const main = parts[0]?.salt
+  const parts = [...vessel.dry].flatMap(([id, mol]) => {
+    const phase = dryPhase(id)
+    return phase ? [{ phase, mol }] : []
+  })
+  parts.sort((a, b) => b.mol - a.mol)
+  const main = parts[0]?.phase
   if (!main) return null
-  const seen = parts.flatMap(({ salt, mol }) =>
-    salt
-      ? [
-          {
-            species: salt.id,
-            colour: nameColour(labOfHex(salt.data.colour.hex)),
-            habit: 'powdery' as const,
-            amount: 'heavy' as const,
-            rests: 'settled' as const,
-            mgPerMl: mol,
-          },
-        ]
-      : [],
-  )
-  const colour = deposit(seen)?.colour
-  if (!colour) return null
+  const colour = mixedColour(parts.map(({ phase, mol }) => ({ hex: phase.data.colour.hex, share: mol })))
   // Colourless crystals are called colourless, the powder of the same salt white.
   const named = main.data.colour.words === 'colourless' ? { ...colour, name: 'colourless', family: 'colourless' as const } : colour
-  return { colour: named, form: main.data.form }
+  return { colour: named, form: vessel.roasted ? 'powder' : main.form }
 }

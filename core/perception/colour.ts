@@ -16,6 +16,9 @@ export interface Colour {
   readonly hex: string
 }
 
+/** What has no colour, by any light. */
+export const COLOURLESS: Colour = { name: 'colourless', family: 'colourless', hex: '#ffffff' }
+
 useMode(modeXyz65)
 const toRgb = useMode(modeRgb)
 const toLab = useMode(modeLab65)
@@ -54,7 +57,7 @@ const ANCHORS: readonly Anchor[] = (
     ['pale blue', 'blue', '#c2e1ee'], ['pale blue', 'blue', '#cbf8fd'], ['pale blue', 'blue', '#e0f6ff'], ['light blue', 'blue', '#8cc4e2'], ['blue', 'blue', '#3f86cc'], ['deep blue', 'blue', '#1f3fae'], ['deep blue', 'blue', '#2418e0'], ['very deep blue', 'blue', '#14206a'],
     ['pale blue-green', 'green', '#bfe9d6'], ['blue-green', 'green', '#4fb0a0'],
     ['pale green', 'green', '#cfe8cf'], ['green', 'green', '#6fb573'], ['deep green', 'green', '#1f7a3d'], ['yellow-green', 'green', '#b5cf5a'],
-    ['pale yellow', 'yellow', '#f6f1b8'], ['yellow', 'yellow', '#f2dc3c'], ['deep yellow', 'yellow', '#e6b800'],
+    ['pale yellow', 'yellow', '#f6f1b8'], ['pale yellow', 'yellow', '#fdfde2'], ['yellow', 'yellow', '#f2dc3c'], ['deep yellow', 'yellow', '#e6b800'],
     ['orange', 'orange', '#ee8a2a'], ['pale orange', 'orange', '#f6cfa0'],
     ['red', 'red', '#c8262a'], ['brick red', 'red', '#9c3b2c'], ['deep red', 'red', '#7a1418'],
     ['pale pink', 'pink', '#f6d6dc'], ['pink', 'pink', '#e88aa6'],

@@ -1,7 +1,7 @@
-import { COMPONENT_INDEX, FLAMES, saltById } from '../species'
-import type { Step, Vessel } from '../tube'
+import { COMPONENTS, COMPONENT_INDEX, dryPhase, FLAMES, parseFormula } from '../species'
+import { gasesOver, type Step, type Vessel } from '../tube'
 import type { Lasts } from '../vocabulary'
-import { nameColour, type Colour } from './colour'
+import { COLOURLESS, nameColour, type Colour } from './colour'
 import { colourOfLight } from './spectrum'
 
 export interface FlamePercept {
@@ -25,8 +25,15 @@ const FAINTEST_LINE = 0.02
  */
 const throughCobalt = (nm: number): number => (nm < 480 ? 0.6 : nm > 685 ? 0.7 : nm < 500 ? 0.2 : 5e-5)
 
+/** Vapour of trimethyl borate from which the flame at the mouth of the tube has a green edge, atm. */
+const BORATE_atm = 1e-3
+/** Bands of boron's oxide in a flame, nm. Source: R. W. B. Pearse, A. G. Gaydon. */
+const BORATE_LINES = [518, 546].map((nm) => ({ nm, power: 1 }))
+
 /** What the flame shows of what is on the wire; an element counts by its share of the metal atoms. */
 export function flameOf(vessel: Vessel, step: Extract<Step, { do: 'flame' }>): FlamePercept {
+  if (gasesOver(vessel).some(({ gas, atm }) => gas.id === 'C3H9BO3' && atm > BORATE_atm))
+    return { colour: nameColour(colourOfLight(BORATE_LINES)), lines: BORATE_LINES.map((l) => l.nm), lasts: 'steady', sooty: false }
   const amounts = new Map<number, number>()
   let total = 0
   const count = (component: number, mol: number): void => {
@@ -34,7 +41,7 @@ export function flameOf(vessel: Vessel, step: Extract<Step, { do: 'flame' }>): F
     total += mol
   }
   vessel.totals.forEach((mol, component) => isMetal(component) && mol > 0 && count(component, mol))
-  for (const [id, mol] of vessel.dry) for (const [component, n] of saltById.get(id)?.terms ?? []) if (isMetal(component)) count(component, n * mol)
+  for (const [id, mol] of vessel.dry) for (const [component, n] of dryPhase(id)?.terms ?? []) if (isMetal(component)) count(component, n * mol)
   const share = new Map([...amounts].map(([component, mol]) => [component, mol / Math.max(total, 1e-12)]))
   const foreign = step.cleaned ? TRACE : FINGERPRINT
   share.set(SODIUM, (share.get(SODIUM) ?? 0) + foreign)
@@ -48,8 +55,7 @@ export function flameOf(vessel: Vessel, step: Extract<Step, { do: 'flame' }>): F
   const seen = lit.filter((l) => l.light >= LEAST_SEEN && l.light >= FAINTEST_LINE * brightest)
   const main = lit.find((l) => l.light === brightest)
   const data = main && FLAMES.get(main.component)
-  if (!data || brightest < LEAST_SEEN)
-    return { colour: { name: 'colourless', family: 'colourless', hex: '#ffffff' }, lines: [], lasts: 'brief', sooty: false }
+  if (!data || brightest < LEAST_SEEN) return { colour: COLOURLESS, lines: [], lasts: 'brief', sooty: false }
   // What a fingerprint leaves is gone in a moment.
   const own = (amounts.get(SODIUM) ?? 0) / Math.max(total, 1e-12)
   const lasts = main.component === SODIUM && own < 0.5 * foreign ? 'flash' : data.lasts
@@ -61,8 +67,12 @@ export function flameOf(vessel: Vessel, step: Extract<Step, { do: 'flame' }>): F
   }
 }
 
-/** Hydrogen and the anions are no metals; ammonium burns without colour and hides nothing. */
+/** Hydrogen, ammonium and the anions are no metals; ammonium burns without colour and hides nothing. */
 const METALS = new Set(
-  ['Na^+', 'K^+', 'Ag^+', 'Cu^2+', 'Cu^+', 'Al^3+', 'Ba^2+', 'Ca^2+', 'Mg^2+', 'Fe^3+', 'Fe^2+', 'Pb^2+', 'Zn^2+'].map((f) => COMPONENT_INDEX.get(f)),
+  COMPONENTS.flatMap((text, component) => {
+    const { charge, atoms } = parseFormula(text)
+    const [element] = Object.keys(atoms)
+    return charge > 0 && Object.keys(atoms).length === 1 && element !== 'H' ? [component] : []
+  }),
 )
 const isMetal = (component: number): boolean => METALS.has(component)

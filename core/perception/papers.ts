@@ -14,6 +14,8 @@ interface PaperData {
   readonly acid: number
   /** What else is on the fibre, mol. */
   readonly holds?: Readonly<Record<string, number>>
+  /** It keeps what it showed when only a little gas had come: more may bleach it. */
+  readonly keeps?: boolean
   /** Colour of the film, and of what the gases swept into it (mol, by formula) do to its dye. */
   readonly colour: (wet: Vessel, swept: ReadonlyMap<string, number>) => string
 }
@@ -31,14 +33,21 @@ const BLUE = '#4a7ac4'
 
 const PAPER_WHITE = '#f8f8f6'
 
-/** Colour by the film's pH: the first row whose limit is above it. */
+/** Chlorine in the film from which a dye is bleached, mol/L; bromine bleaches slowly and is left out. */
+const BLEACHES = 2e-3
+const bleached = (wet: Vessel): boolean => ['Cl2', 'HClO', 'ClO^-', 'ClO2'].reduce((sum, f) => sum + concentration(wet, f), 0) > BLEACHES
+
+/** Colour by the film's pH: the first row whose limit is above it; white where the dye is bleached. */
 const byPH =
   (...rows: readonly (readonly [below: number, hex: string])[]) =>
   (wet: Vessel): string =>
-    (rows.find(([below]) => (wet.contents?.pH ?? 7) < below) ?? rows[rows.length - 1])?.[1] ?? PAPER_WHITE
+    bleached(wet) ? PAPER_WHITE : ((rows.find(([below]) => (wet.contents?.pH ?? 7) < below) ?? rows[rows.length - 1])?.[1] ?? PAPER_WHITE)
 
 /** Iodine in the film from which starch is seen to turn blue, mol/L. Source: Kolthoff, sensitivity of starch. */
 const STARCH_SEES = 1e-5
+/** Lead sulfide on a strip from which brown, and black, are seen, mol. Source: Feigl, about a microgram on a spot. */
+const LEAD_BROWN = 1e-9
+const LEAD_BLACK = 1.2e-8
 /** Dichromate on a strip, mol: three times as much sulfur dioxide turns all of it. */
 const DICHROMATE = 1e-8
 
@@ -51,12 +60,21 @@ const PAPERS: readonly PaperData[] = [
     acid: 0,
     colour: byPH([2.5, '#c8262a'], [4.5, '#ee8a2a'], [6, '#f2dc3c'], [8, '#6fb573'], [10, '#3f86cc'], [99, '#7d4fa8']),
   },
-  { paper: 'lead acetate paper', acid: 0, colour: () => PAPER_WHITE },
+  {
+    paper: 'lead acetate paper',
+    acid: 0,
+    holds: { 'Pb^2+': 5e-8, 'CH3COO^-': 1e-7 },
+    colour: (wet) => {
+      const black = (wet.contents?.solids ?? []).find((s) => s.solid.id === 'PbS')?.mol ?? 0
+      return black > LEAD_BLACK ? '#2a2018' : black > LEAD_BROWN ? '#7a5636' : PAPER_WHITE
+    },
+  },
   // Rule dichromate-by-sulfur-dioxide.
   { paper: 'acid dichromate paper', acid: 1e-6, colour: (_, swept) => ((swept.get('SO2') ?? 0) > 1.5 * DICHROMATE ? '#5d9a55' : '#ee8a2a') },
   {
     paper: 'starch iodide paper',
     acid: 0,
+    keeps: true,
     holds: { 'K^+': 1e-7, 'I^-': 1e-7 },
     colour: (wet) => (concentration(wet, 'I2') + concentration(wet, 'I3^-') > STARCH_SEES ? '#1b1f3a' : PAPER_WHITE),
   },
@@ -106,12 +124,25 @@ export function holdPaper(paper: Paper, vessel: Vessel, dry: boolean): PaperRead
   const totals = nothing(vessel.totals.length)
   const from = colourOf(data, film(data, totals, FILM_L), new Map())
   if (dry) return { paper, from, to: from }
-  const swept = new Map<string, number>()
+  for (const share of data.keeps ? DOSES : [1]) {
+    const to = swept(data, vessel, share)
+    if (to.hex !== from.hex || share === 1) return { paper, from, to }
+  }
+  return { paper, from, to: from }
+}
+
+/** Shares of the gas that have come when a paper that keeps its colour is looked at. */
+const DOSES = [3e-4, 3e-3, 3e-2, 1]
+
+/** The film's colour once a share of the gas in the mouth of the tube has gone into it. */
+function swept(data: PaperData, vessel: Vessel, share: number): Colour {
+  const totals = nothing(vessel.totals.length)
+  const taken = new Map<string, number>()
   for (const { gas, atm } of gasesOver(vessel)) {
-    const mol = (Math.min(atm, 1) / (GAS_CONSTANT_L_atm * kelvin(ROOM))) * SWEPT_L
-    swept.set(gas.id, mol)
+    const mol = (Math.min(atm, 1) / (GAS_CONSTANT_L_atm * kelvin(ROOM))) * SWEPT_L * share
+    taken.set(gas.id, mol)
     const terms = gas.data.inWater ? [...inComponents(gas.data.inWater).terms] : gas.terms
     for (const [component, n] of terms) totals[component] = (totals[component] as number) + n * mol
   }
-  return { paper, from, to: colourOf(data, film(data, totals, FILM_L), swept) }
+  return colourOf(data, film(data, totals, FILM_L), taken)
 }

@@ -1,5 +1,6 @@
 import type { Amount, Clarity, Form, HabitWord, Heat, Paper, Rests, Smell, Speed, Splint, Vigour } from '../vocabulary'
 import type { Colour } from './colour'
+import type { BeadPercept, ResiduePercept, StagePercept } from './fire'
 import type { FlamePercept } from './flame'
 
 export interface PrecipitatePercept {
@@ -23,6 +24,12 @@ export interface PaperPercept {
   readonly to: Colour
 }
 
+export interface LayerPercept {
+  readonly rests: 'upper' | 'lower'
+  readonly colour: Colour
+  readonly solvent: string
+}
+
 /** What there was to see after one step; `foxing-percepts/1`. */
 export interface Percept {
   readonly step: number
@@ -37,12 +44,21 @@ export interface Percept {
   readonly deposit: { readonly colour: Colour; readonly habit: HabitWord; readonly amount: Amount; readonly rests: Rests } | null
   /** Whether the solid there was before this step has gone. */
   readonly dissolved: 'yes' | 'partly' | 'no' | null
-  readonly layers: readonly []
+  /** A second liquid beside the water. */
+  readonly layers: readonly LayerPercept[]
   readonly gases: readonly GasPercept[]
   readonly papers: readonly PaperPercept[]
   readonly splint?: Splint
   readonly smoke?: Colour
   readonly flame?: FlamePercept
+  /** After dry heating, charcoal or cobalt nitrate. */
+  readonly residue?: ResiduePercept
+  readonly stages?: readonly StagePercept[]
+  /** Whether water gathers on the cold glass; dry heating only. */
+  readonly water?: boolean
+  readonly bead?: BeadPercept
+  /** Where a heavy acid lies under the liquid. */
+  readonly ring?: { readonly colour: Colour }
   readonly smell: Smell | null
   readonly heat: Heat
   readonly speed: Speed

@@ -7,6 +7,18 @@ const colour = z.looseObject({ name: z.string(), family: z.enum(FAMILIES), hex }
 const dissolved = z.enum(['yes', 'partly', 'no']).nullable()
 const solid = { habit: z.enum(HABITS), amount: z.enum(AMOUNTS), rests: z.enum(RESTS) }
 
+const residue = z.looseObject({
+  hot: colour,
+  cold: colour,
+  species: z.array(z.string()),
+  sublimate: z.looseObject({ colour, species: z.array(z.string()) }).nullable(),
+  melts: z.boolean(),
+  crackles: z.boolean(),
+  chars: z.boolean(),
+  swells: z.boolean(),
+  glows: z.boolean(),
+})
+
 const perceptSchema = z.looseObject({
   step: z.number().int().positive(),
   vessel: z.string(),
@@ -17,12 +29,28 @@ const perceptSchema = z.looseObject({
   precipitates: z.array(z.looseObject({ species: z.string(), colour, ...solid })),
   deposit: z.looseObject({ colour, ...solid }).nullable(),
   dissolved,
-  layers: z.array(z.never()).max(0),
+  layers: z.array(z.looseObject({ rests: z.enum(['upper', 'lower']), colour, solvent: z.string() })),
   gases: z.array(z.looseObject({ species: z.string(), vigour: z.enum(VIGOURS), colour, smell: z.enum(SMELLS).nullable() })),
   papers: z.array(z.looseObject({ paper: z.enum(PAPERS), from: colour, to: colour })),
   splint: z.enum(SPLINTS).optional(),
   smoke: colour.optional(),
   flame: z.looseObject({ colour, lines: z.array(z.number()), lasts: z.enum(LASTS), sooty: z.boolean() }).optional(),
+  residue: residue.optional(),
+  stages: z
+    .array(
+      z.looseObject({
+        stage: z.enum(['gently', 'strongly']),
+        gases: z.array(z.string()),
+        water: z.boolean(),
+        melts: z.boolean(),
+        sublimate: colour.nullable(),
+        hot: colour,
+      }),
+    )
+    .optional(),
+  water: z.boolean().optional(),
+  bead: z.looseObject({ hot: colour, cold: colour, clear: z.boolean() }).optional(),
+  ring: z.looseObject({ colour }).optional(),
   smell: z.enum(SMELLS).nullable(),
   heat: z.enum(HEATS),
   speed: z.enum(SPEEDS),
@@ -53,9 +81,24 @@ export const seenSchema: z.ZodType<Seen> = z.strictObject({
       solution: z.strictObject({ colour: seenColour, clarity: z.enum(CLARITIES) }).nullable(),
       precipitate: z.strictObject({ colour: seenColour, ...solid }).nullable(),
       dissolves: dissolved,
+      layer: z.strictObject({ colour: seenColour, rests: z.enum(['upper', 'lower']) }).nullable(),
       gas: z.strictObject({ colour: seenColour, vigour: z.enum(VIGOURS), smell: z.enum(SMELLS).nullable() }).nullable(),
       papers: z.array(z.strictObject({ paper: z.enum(PAPERS), from: seenColour, to: seenColour })),
       flame: z.strictObject({ colour: seenColour, lasts: z.enum(LASTS) }).nullable(),
+      residue: z
+        .strictObject({
+          hot: seenColour,
+          cold: seenColour,
+          sublimate: seenColour.nullable(),
+          melts: z.boolean(),
+          crackles: z.boolean(),
+          chars: z.boolean(),
+          swells: z.boolean(),
+          water: z.boolean(),
+        })
+        .nullable(),
+      bead: z.strictObject({ hot: seenColour, cold: seenColour, clear: z.boolean() }).nullable(),
+      ring: z.strictObject({ colour: seenColour }).nullable(),
       splint: z.enum(SPLINTS).nullable(),
       smell: z.enum(SMELLS).nullable(),
       heat: z.enum(HEATS),

@@ -32,9 +32,22 @@ export interface SeenLook {
   readonly solution: { readonly colour: SeenColour; readonly clarity: Clarity } | null
   readonly precipitate: { readonly colour: SeenColour; readonly habit: HabitWord; readonly amount: Amount; readonly rests: Rests } | null
   readonly dissolves: 'yes' | 'partly' | 'no' | null
+  readonly layer: { readonly colour: SeenColour; readonly rests: 'upper' | 'lower' } | null
   readonly gas: { readonly colour: SeenColour; readonly vigour: Vigour; readonly smell: Smell | null } | null
   readonly papers: readonly { readonly paper: Paper; readonly from: SeenColour; readonly to: SeenColour }[]
   readonly flame: { readonly colour: SeenColour; readonly lasts: Lasts } | null
+  readonly residue: {
+    readonly hot: SeenColour
+    readonly cold: SeenColour
+    readonly sublimate: SeenColour | null
+    readonly melts: boolean
+    readonly crackles: boolean
+    readonly chars: boolean
+    readonly swells: boolean
+    readonly water: boolean
+  } | null
+  readonly bead: { readonly hot: SeenColour; readonly cold: SeenColour; readonly clear: boolean } | null
+  readonly ring: { readonly colour: SeenColour } | null
   readonly splint: Splint | null
   readonly smell: Smell | null
   readonly heat: Heat
@@ -91,7 +104,9 @@ export function seenLook(percept: Percept, before: Percept | null, step: number,
     drawn: family === 'colourless' ? '#ffffff' : drawn(anchorOf(name), jitter),
   })
   const { appearance, solution, deposit, gases } = percept
-  const [gas] = gases
+  // Of several the eye keeps the coloured one; steam is told apart as water.
+  const gas = gases.find((g) => g.colour.family !== 'colourless') ?? gases.find((g) => g.species !== 'H2O')
+  const [layer] = percept.layers
   return {
     step,
     vessel: percept.vessel,
@@ -99,9 +114,24 @@ export function seenLook(percept: Percept, before: Percept | null, step: number,
     solution: solution && { colour: colour(solution.colour), clarity: solution.clarity },
     precipitate: deposit && { colour: colour(deposit.colour), habit: deposit.habit, amount: deposit.amount, rests: deposit.rests },
     dissolves: dissolvedSince(percept, before),
+    layer: layer ? { colour: colour(layer.colour), rests: layer.rests } : null,
     gas: gas ? { colour: colour(gas.colour), vigour: gas.vigour, smell: gas.smell } : null,
     papers: percept.papers.map(({ paper, from, to }) => ({ paper, from: colour(from), to: colour(to) })),
     flame: percept.flame ? { colour: colour(percept.flame.colour), lasts: percept.flame.lasts } : null,
+    residue: percept.residue
+      ? {
+          hot: colour(percept.residue.hot),
+          cold: colour(percept.residue.cold),
+          sublimate: percept.residue.sublimate && colour(percept.residue.sublimate.colour),
+          melts: percept.residue.melts,
+          crackles: percept.residue.crackles,
+          chars: percept.residue.chars,
+          swells: percept.residue.swells,
+          water: percept.water ?? false,
+        }
+      : null,
+    bead: percept.bead ? { hot: colour(percept.bead.hot), cold: colour(percept.bead.cold), clear: percept.bead.clear } : null,
+    ring: percept.ring ? { colour: colour(percept.ring.colour) } : null,
     splint: percept.splint ?? null,
     smell: percept.smell,
     heat: percept.heat,

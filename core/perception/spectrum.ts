@@ -81,3 +81,17 @@ export function colourOfLight(lines: readonly { readonly nm: number; readonly po
 }
 /** Mean of the tristimulus values a flame is shown at. */
 const LIT = 0.4
+
+/** Tristimulus values of light of some power (at WAVELENGTHS) that has gone through an absorbance: what a camera or an eye gets under any lamp. */
+export function tristimulus(power: ArrayLike<number>, absorbance?: Float64Array): readonly [x: number, y: number, z: number] {
+  let x = 0
+  let y = 0
+  let z = 0
+  WAVELENGTHS.forEach((nm, i) => {
+    const light = (power[i] ?? 0) * Math.exp(-Math.LN10 * (absorbance?.[i] ?? 0))
+    x += light * matching.x(nm)
+    y += light * matching.y(nm)
+    z += light * matching.z(nm)
+  })
+  return [x, y, z]
+}

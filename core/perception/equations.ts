@@ -1,0 +1,117 @@
+import {
+  conversionById,
+  conversionEquation,
+  couplesOf,
+  dryEquation,
+  netIonicEquations,
+  oxidationEquation,
+  perElectron,
+  type Change,
+} from '../reactions'
+import { AQUEOUS, COMPONENT_INDEX, dryPhase, inComponents, type Resolved } from '../species'
+import { concentration, onlyLooks, type Contents, type Event, type Vessel } from '../tube'
+
+/** Every equation of an event: oxidations first, the one with most electrons leading, then what came down, dissolved or left without them. */
+export function equationsOf(event: Event): string[] {
+  const changes = changesOf(event)
+  const basic = (event.after.contents?.pH ?? 7) > 7
+  const guises = {
+    basic,
+    dissolved: (component: string): Resolved => guiseOf(component, event.after.contents ?? event.before.contents),
+    solid: (component: string, made: boolean): Resolved | undefined => {
+      const c = COMPONENT_INDEX.get(component)
+      const of = changes.filter(
+        (change) => change.kind === 'solid' && change.mol > 0 === made && change.species.terms.some(([j, n]) => j === c && n > 0),
+      )
+      return of.sort((a, b) => Math.abs(b.mol) - Math.abs(a.mol))[0]?.species
+    },
+  }
+  if (event.roasted) return [...new Set(event.roasted.flatMap((r) => r.reactions.map(dryEquation)))]
+  const oxidations = [...event.after.reacted]
+    .filter(([, mol]) => mol > 2e-8)
+    .sort((a, b) => b[1] - a[1])
+    .flatMap(([pair]) => {
+      const conversion = conversionById.get(pair.replace('conversion:', ''))
+      if (conversion) return [conversionEquation(conversion).text]
+      const couples = couplesOf(pair)
+      const equation = couples && oxidationEquation(couples, guises)
+      return equation ? [equation.text] : []
+    })
+  return [...new Set([...oxidations, ...netIonicEquations(changes, basic).map((e) => e.text)])]
+}
+
+/** The form most of a component has: itself with protons on or off; else itself. */
+function guiseOf(component: string, contents: Contents | null): Resolved {
+  const c = COMPONENT_INDEX.get(component) ?? 0
+  let best = AQUEOUS[c] as Resolved
+  let most = 0
+  contents?.chemistry.aqueous.forEach((species, i) => {
+    const own = species.terms.every(([j, n]) => (j === c ? n === 1 : j === 0))
+    if (!own || !species.terms.some(([j]) => j === c) || (species.data.from && !species.data.name)) return
+    if ((contents.state.amounts[i] as number) > most) {
+      most = contents.state.amounts[i] as number
+      best = species
+    }
+  })
+  return best
+}
+
+function changesOf(event: Event): Change[] {
+  const sums = new Map<string, { species: Resolved; kind: Change['kind']; mol: number; notable: boolean }>()
+  const count = (species: Resolved, kind: Change['kind'], mol: number, notable: boolean): void => {
+    const key = `${kind}:${species.id}`
+    const known = sums.get(key)
+    if (known) known.mol += mol
+    else sums.set(key, { species, kind, mol, notable })
+  }
+  const countComponent = (component: number, mol: number): void => {
+    const species = AQUEOUS[component]
+    if (species) count(species, 'aqueous', mol, false)
+  }
+  const tally = (vessel: Vessel | undefined, sign: 1 | -1): void => {
+    if (!vessel?.contents) return
+    const { chemistry, state, solids }: Contents = vessel.contents
+    chemistry.aqueous.forEach((species, i) => {
+      const mol = (sign * (state.amounts[i] as number) * vessel.volume_mL) / 1000
+      const { from, name } = species.data
+      // Ion pairs and first complexes are not told apart in an equation: they count as the ions they are made of.
+      if (from && !name) for (const [component, n] of species.terms) countComponent(component, n * mol)
+      else count(species, 'aqueous', mol, from !== undefined)
+    })
+    for (const { solid, mol } of solids) count(solid, 'solid', sign * mol, true)
+  }
+  const { step, before, after } = event
+  if (
+    step.do === 'take' ||
+    (step.do === 'dissolve' && step.in === 'water') ||
+    step.do === 'centrifuge' ||
+    step.do === 'filter' ||
+    step.do === 'wash' ||
+    onlyLooks(step)
+  )
+    return []
+  tally(before, -1)
+  tally(event.poured, -1)
+  tally(after, 1)
+  for (const { gas, mol } of event.escaped) count(gas, 'gas', mol, true)
+  // What oxidation and reduction did has equations of its own: it is taken out here.
+  for (const [pair, mol] of after.reacted) {
+    const conversion = conversionById.get(pair.replace('conversion:', ''))
+    if (conversion)
+      for (const [sum, sign] of [
+        [conversion.takes, 1],
+        [conversion.gives, -1],
+      ] as const)
+        for (const [component, n] of inComponents(sum).terms) countComponent(component, sign * n * mol)
+    const couples = couplesOf(pair)
+    if (!couples) continue
+    for (const [formula, n] of perElectron(couples).components)
+      for (const [component, m] of inComponents({ [formula]: n }).terms) countComponent(component, -m * mol)
+  }
+  if (after.volume_mL > 0) {
+    for (const [id, mol] of before.dry) for (const [component, n] of dryPhase(id)?.terms ?? []) countComponent(component, -n * mol)
+  }
+  return [...sums.values()].map((c) => (c.kind === 'aqueous' && c.mol < 0.02 * amountOf(after, c.species.id) ? { ...c, notable: false } : c))
+}
+
+const amountOf = (vessel: Vessel, formula: string): number => (concentration(vessel, formula) * vessel.volume_mL) / 1000

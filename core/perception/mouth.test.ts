@@ -1,0 +1,99 @@
+import { describe, expect, test } from '@jest/globals'
+import { stepSchema } from '../tube'
+import { Runner } from './simulate'
+import type { Percept } from './percept'
+
+/** What the last of some steps shows, on so many mg of a salt in tube A. */
+function last(formula: string, mg: number, ...steps: Record<string, unknown>[]): Percept {
+  const runner = new Runner({ solids: [{ formula, mg }] })
+  const percepts = [{ do: 'take', into: 'A', mg }, ...steps].map((raw) =>
+    runner.step(stepSchema.parse({ to: 'A', vessel: 'A', over: 'A', at: 'A', ...raw })),
+  )
+  return percepts.at(-1) as Percept
+}
+const HEAT = { do: 'ignite' }
+const add = (reagent: string, mL: number): Record<string, unknown> => ({ do: 'add', reagent, mL })
+
+describe('a splint', () => {
+  test.each<[string, number, Record<string, unknown>[], string, string]>([
+    ['oxygen relights a glowing one', 200, [HEAT], 'KNO3', 'relights'],
+    ['so does dinitrogen oxide', 200, [HEAT], 'NH4NO3', 'relights'],
+    ['carbon dioxide does not', 200, [HEAT], 'NaHCO3', 'goes-out'],
+    ['nor does air', 50, [HEAT], 'NaCl', 'goes-out'],
+  ])('%s', (_, mg, steps, formula, splint) => {
+    expect(last(formula, mg, ...steps, { do: 'hold', splint: 'glowing' }).splint).toBe(splint)
+  })
+  test.each<[string, Record<string, unknown>[], string, string]>([
+    ['hydrogen pops', [{ do: 'add', reagent: 'zinc dust', mg: 60 }, add('HCl 2 M', 2)], 'NaCl', 'pops'],
+    ['carbon dioxide puts it out', [add('HCl 2 M', 1.5)], 'Na2CO3', 'goes-out'],
+    ['in air it burns on', [add('water', 1)], 'NaCl', 'burns-on'],
+  ])('burning: %s', (_, steps, formula, splint) => {
+    expect(last(formula, 80, ...steps, { do: 'hold', splint: 'burning' }).splint).toBe(splint)
+  })
+  test('lights carbon monoxide with a blue flame, and leaves carbon dioxide dark', () => {
+    expect(last('Na2C2O4', 100, HEAT, { do: 'hold', splint: 'burning' }).flame?.colour.family).toBe('blue')
+    expect(last('NaHCO3', 100, HEAT, { do: 'hold', splint: 'burning' }).flame).toBeUndefined()
+  })
+})
+
+describe('papers', () => {
+  test('chlorine turns litmus white, hydrogen chloride turns it red', () => {
+    const chlorine = last(
+      'NaCl',
+      30,
+      { do: 'add', reagent: 'MnO2', mg: 50 },
+      add('H2SO4 conc', 0.5),
+      { do: 'warm' },
+      { do: 'hold', paper: 'blue litmus paper' },
+    )
+    expect(chlorine.papers[0]?.to.family).toBe('white')
+    const acid = last('NaCl', 30, add('H2SO4 conc', 0.5), { do: 'hold', paper: 'blue litmus paper' })
+    expect(acid.papers[0]?.to.family).toBe('red')
+  })
+  test('a dry one shows nothing', () => {
+    const dry = last('NH4Cl', 40, add('NaOH 2 M', 1), { do: 'warm' }, { do: 'hold', paper: 'red litmus paper', dry: true })
+    expect(dry.papers[0]?.to.family).toBe('red')
+  })
+  test('starch iodide keeps its blue though more chlorine would bleach it', () => {
+    const paper = last(
+      'NaCl',
+      60,
+      { do: 'add', reagent: 'MnO2', mg: 90 },
+      add('H2SO4 conc', 1),
+      { do: 'warm' },
+      { do: 'hold', paper: 'starch iodide paper' },
+    )
+    expect(paper.papers[0]?.to.family).toBe('blue')
+  })
+})
+
+describe('a smell', () => {
+  test.each([
+    ['NH4HCO3', 'pungent, ammonia'],
+    ['Na2S.9H2O', 'rotten eggs'],
+    ['NaCl', 'none'],
+    ['KNO3', 'none'],
+  ])('of %s as it is: %s', (formula, word) => {
+    expect(last(formula, 100, { do: 'smell' }).smell).toBe(word)
+  })
+})
+
+describe('a ring', () => {
+  const ring = (formula: string): string | undefined => {
+    const runner = new Runner({ solids: [{ formula, mg: 500 }] })
+    const steps = [
+      { do: 'dissolve', into: 'OS', mg: 100, mL: 5 },
+      { do: 'take', from: 'OS', into: 'A', mL: 1 },
+      { do: 'add', to: 'A', reagent: 'FeSO4 sat', mL: 1 },
+      { do: 'add', to: 'A', reagent: 'H2SO4 conc', mL: 1 },
+      { do: 'look', at: 'A' },
+    ]
+    return steps.map((s) => runner.step(stepSchema.parse(s))).at(-1)?.ring?.colour.family
+  }
+  test('is brown with nitrate, and is still there when it is looked at', () => {
+    expect(ring('KNO3')).toBe('brown')
+  })
+  test.each(['NaCl', 'Na2SO4', 'NaCH3COO.3H2O'])('is none with %s', (formula) => {
+    expect(ring(formula)).toBeUndefined()
+  })
+})
