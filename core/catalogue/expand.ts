@@ -1,7 +1,7 @@
 import { isTest, type Did } from '../notebook'
-import { COMPONENT_INDEX, findReagent } from '../species'
+import { COMPONENT_INDEX, findReagent, findSolid, findSolvent, type Solution } from '../species'
 import { otherVesselsOf, SAMPLE, stepSchema, vesselOf, withVessels, type Step } from '../tube'
-import { ACID_STOCK, EXTRACT, STOCK, THIS, type Test } from './types'
+import { ACID_STOCK, EXTRACT, STOCK, THIS, type Test, type TestStep } from './types'
 
 /** A step really done, with where it came from. */
 export interface Done {
@@ -92,13 +92,32 @@ function record(step: Step, volumes: Volumes): void {
   if (step.do === 'concentrate') volumes.set(into, now * step.toFraction)
 }
 
-/** Cautions of the reagents a test uses, each once. */
-export const cautionsOf = (test: Test): string[] => {
-  const lines = test.steps.flatMap((step) =>
-    'reagent' in step && typeof step.reagent === 'string' ? [step.mg === undefined ? findReagent(step.reagent).caution : ''] : [],
-  )
-  return [...new Set([...lines, ...(test.cautions ?? [])])].filter((line) => line !== '')
+/** What a step pours or strews: the bottle's id as the shelf knows it, its caution, and the solution where it is one. */
+interface Poured {
+  readonly id: string
+  readonly caution: string
+  readonly solution: Solution | null
 }
+function pouredBy(step: TestStep): Poured | null {
+  if (step.do === 'dissolve' && step.in !== undefined) {
+    const solution = findReagent(step.in)
+    return { id: solution.reagent, caution: '', solution }
+  }
+  if (!('reagent' in step) || typeof step.reagent !== 'string') return null
+  if (step.mg !== undefined) {
+    const solid = findSolid(step.reagent)
+    return { id: step.reagent, caution: 'inert' in solid ? solid.inert.caution : '', solution: null }
+  }
+  const solvent = findSolvent(step.reagent)
+  if (solvent) return { id: solvent.id, caution: solvent.caution, solution: null }
+  const solution = findReagent(step.reagent)
+  return { id: solution.reagent, caution: solution.caution, solution }
+}
+const pouredIn = (test: Test): Poured[] => test.steps.flatMap((step) => pouredBy(step) ?? [])
+
+/** Cautions of the reagents a test uses, each once. */
+export const cautionsOf = (test: Test): string[] =>
+  [...new Set([...pouredIn(test).map((p) => p.caution), ...(test.cautions ?? [])])].filter((line) => line !== '')
 
 /** Whether a test wants a tube of its own; one that only makes or samples the stock is done in the stock. */
 export const wantsTube = (test: Test): boolean =>
@@ -107,25 +126,11 @@ export const wantsTube = (test: Test): boolean =>
 /** Whether the test itself pours the ion in, so that seeing it proves nothing. */
 export const brings = (test: Test, ion: string): boolean => {
   const component = COMPONENT_INDEX.get(ion)
-  return test.steps.some(
-    (step) =>
-      component !== undefined &&
-      'reagent' in step &&
-      typeof step.reagent === 'string' &&
-      step.mg === undefined &&
-      (findReagent(step.reagent).totals[component] ?? 0) > 0,
-  )
+  return component !== undefined && pouredIn(test).some(({ solution }) => (solution?.totals[component] ?? 0) > 0)
 }
 
 /** Reagents a test pours or strews, as ids. */
-export const reagentsOf = (test: Test): string[] => [
-  ...new Set(
-    test.steps.flatMap((step) => {
-      if ('reagent' in step && typeof step.reagent === 'string') return [step.mg === undefined ? findReagent(step.reagent).reagent : step.reagent]
-      return step.do === 'dissolve' && step.in !== undefined ? [findReagent(step.in).reagent] : []
-    }),
-  ),
-]
+export const reagentsOf = (test: Test): string[] => [...new Set(pouredIn(test).map((p) => p.id))]
 
 /** From this strength on a reagent burns at once, mol/L. */
 const STRONG = 5
@@ -133,11 +138,7 @@ const STRONG = 5
  * How much care a test takes, in minutes of a beginner's time: a strong acid or alkali, heat, a hood.
  */
 export function careOf(test: Test): number {
-  const strong = test.steps.filter((step) => {
-    if (!('reagent' in step) || typeof step.reagent !== 'string' || step.mg !== undefined) return false
-    const { molarity, caution } = findReagent(step.reagent)
-    return molarity > STRONG && caution !== ''
-  }).length
+  const strong = pouredIn(test).filter(({ solution, caution }) => caution !== '' && (solution?.molarity ?? 0) > STRONG).length
   const heated = test.steps.some((step) => step.do === 'boil' || step.do === 'warm') ? 1 : 0
   return 2 * strong + heated + 2 * (test.cautions?.length ?? 0)
 }

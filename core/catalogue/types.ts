@@ -11,7 +11,7 @@ export const EXTRACT = 'SE'
 /** A second tube beside the test's own, for lime water and the like. */
 export const BESIDE = 'this-b'
 
-export type Stage = 'looked' | 'flame' | 'dissolved' | 'acids' | 'cation reactions' | 'anion tests' | 'confirmation'
+export type Stage = 'looked' | 'dry' | 'flame' | 'dissolved' | 'acids' | 'cation reactions' | 'anion tests' | 'confirmation'
 
 /** A test as data: what to do, what to look at. No outcome is written in it: the model gives the outcome. */
 export interface Test {
@@ -24,6 +24,8 @@ export interface Test {
   /** Hands-on time and waits, min. */
   readonly minutes: number
   readonly sources: readonly SourceId[]
+  /** Conditions without which the result means something else, in words. */
+  readonly relies?: readonly string[]
   /** Cautions beyond those of the reagents. */
   readonly cautions?: readonly string[]
   /** Only meant for salts whose water solution is not enough: the advice proposes it once the sample has been seen not to dissolve. */
@@ -50,6 +52,13 @@ export const hold = (paper: Extract<StepInput, { do: 'dip' }>['paper']): TestSte
 export const dip = (paper: Extract<StepInput, { do: 'dip' }>['paper'], into = STOCK): TestStep => ({ do: 'dip', paper, into, for: 'the paper' })
 export const lead = (through: string): TestStep => ({ do: 'bubble', from: THIS, through })
 export const burningSplint = (): TestStep => ({ do: 'hold', over: THIS, splint: 'burning', for: 'the burning splint' })
+export const pass = (gas: string, minutes = 2): TestStep => ({ do: 'pass', gas, through: THIS, minutes })
+export const shake = (minutes: number): TestStep => ({ do: 'shake', vessel: THIS, minutes })
+export const stand = (minutes: number): TestStep => ({ do: 'stand', vessel: THIS, minutes })
+export const cool = (): TestStep => ({ do: 'cool', vessel: THIS })
+/** The liquid is drawn off into a tube of its own; the solid stays. */
+export const spin = (liquidInto = BESIDE): TestStep => ({ do: 'centrifuge', vessel: THIS, liquidInto })
+export const wash = (n: number, withWhat = 'water'): TestStep => ({ do: 'wash', vessel: THIS, with: withWhat, mL: n })
 export const addTo = (vessel: string, reagent: string, amount: Amount): TestStep => ({ do: 'add', to: vessel, reagent, ...amount })
 export const flame = (through: 'air' | 'cobalt-glass', what: string): TestStep => ({ do: 'flame', from: 'sample', through, for: what })
 export const smell = (): TestStep => ({ do: 'smell', at: THIS, for: 'the smell, wafted' })

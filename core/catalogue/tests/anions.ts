@@ -7,13 +7,14 @@ export const silverNitrate = defineTest({
   on: ['solution'],
   steps: [
     take(mL(1)),
-    add('HNO3 2 M', drops(3)),
+    add('HNO3 2 M', drops(10)),
     add('AgNO3 0.1 M', drops(5)),
     look('precipitate, its colour and habit'),
     add('NH3 conc', drops(10)),
     look('does the precipitate dissolve in ammonia'),
   ],
-  because: 'Halides come down from acid; the acid keeps carbonate, sulfite and phosphate up.',
+  because:
+    'Halides come down from acid, which keeps carbonate and phosphate up; strong sulfite and oxalate answer white all the same, and are told by permanganate.',
   minutes: 3,
   sources: ['vogel7'],
 })
@@ -23,7 +24,7 @@ export const bariumNitrate = defineTest({
   title: 'Barium nitrate, acidified',
   stage: 'anion tests',
   on: ['solution'],
-  steps: [take(mL(1)), add('HNO3 2 M', drops(3)), add('Ba(NO3)2 0.1 M', drops(5)), look('precipitate, its colour and habit')],
+  steps: [take(mL(1)), add('HNO3 2 M', drops(10)), add('Ba(NO3)2 0.1 M', drops(5)), look('precipitate, its colour and habit')],
   because: 'Sulfate comes down white and fine from acid. The nitrate is used because chloride would bring silver and lead down.',
   minutes: 2,
   sources: ['vogel7'],
@@ -36,7 +37,7 @@ export const bariumChloride = defineTest({
   on: ['solution'],
   steps: [
     take(mL(1)),
-    add('HCl 2 M', drops(5)),
+    add('HCl 2 M', drops(10)),
     look('precipitate with the acid alone'),
     add('BaCl2 0.1 M', drops(5)),
     look('precipitate, its colour and habit'),
