@@ -128,6 +128,7 @@ function standingsOf(
   const standings = ions.map((species) => {
     const holds = hypotheses.map((h) => h.ions.has(species))
     const probability = Math.min(1, sumWhere(posterior, holds, true))
+    const prior = hypotheses.reduce((sum, h, k) => (holds[k] ? sum + h.prior : sum), 0)
     const evidence = trace.observations
       .map((o, k) => ({ o, weight: weightOf(table[k], total, holds) }))
       .filter(({ weight }) => Math.abs(weight) >= WORTH_SAYING)
@@ -136,7 +137,7 @@ function standingsOf(
       species,
       charge: CHARGES.get(species) ?? 0,
       probability,
-      status: statusOf(probability, evidence, signs.get(species)?.size ?? 0, confirmations),
+      status: statusOf(probability, prior, evidence, signs.get(species)?.size ?? 0, confirmations),
       evidence,
     }
   })
@@ -171,8 +172,11 @@ function because({ observation }: TraceObservation, weight: number): string {
   return `${sayObservation(observation)}: ${how[weight > 0 ? 0 : 1] ?? ''}`
 }
 
-function statusOf(probability: number, evidence: readonly Evidence[], positives: number, confirmations: number): Status {
-  if (evidence.length === 0 && probability > 0.01 && probability < 0.99) return 'untested'
+/** Many observations, each not worth a line, may still have moved a probability by this factor: then the ion is no longer untested. */
+const MOVED = 4
+
+function statusOf(probability: number, prior: number, evidence: readonly Evidence[], positives: number, confirmations: number): Status {
+  if (evidence.length === 0 && probability > prior / MOVED && probability < 0.99) return 'untested'
   if (probability >= 0.99) return positives >= confirmations ? 'confirmed' : 'likely'
   if (probability >= 0.8) return 'likely'
   if (probability <= 0.01) return 'excluded'

@@ -26,12 +26,15 @@ describe('standings', () => {
     expect(formulae[0]?.probability).toBeCloseTo(1 / SALTS.length, 9)
     expect(conflicts).toEqual([])
   })
-  test('a white curdy precipitate with acid silver nitrate that goes into ammonia speaks for chloride', () => {
+  test('a white curdy precipitate with acid silver nitrate that goes into ammonia, and permanganate not bleached, speak for chloride', () => {
     const list = entries(
       { did: { test: 'silver-nitrate', on: 'A' } },
       saw('precipitate.colour', 'white', { step: 3 }),
       saw('precipitate.habit', 'curdy', { step: 3 }),
       saw('precipitate.dissolves', 'yes', { step: 5 }),
+      { did: { test: 'permanganate-in-acid', on: 'B' } },
+      saw('solution.colour', 'violet', { step: 3 }),
+      saw('solution.colour', 'violet', { step: 5 }),
     )
     const chloride = standing(list, 'Cl^-')
     expect(chloride?.probability).toBeGreaterThan(0.9)

@@ -143,6 +143,23 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
   'gas.vigour': ({ percept }) => (percept.gases[0] ? table({ [percept.gases[0].vigour]: 0.7 }, 0.15) : null),
   'flame.colour': ({ percept }) => (percept.flame ? ofFlame(percept.flame.colour) : null),
   'flame.lasts': ({ percept }) => (percept.flame ? table({ [percept.flame.lasts]: 0.7 }, 0.15) : null),
+  'residue.hot': ({ percept }) => (percept.residue ? ofColour(percept.residue.hot, ['white', 'colourless']) : null),
+  'residue.cold': ({ percept }) => (percept.residue ? ofColour(percept.residue.cold, ['white', 'colourless']) : null),
+  sublimate: ({ percept }) =>
+    percept.residue === undefined
+      ? null
+      : percept.residue.sublimate
+        ? ofColour(percept.residue.sublimate.colour)
+        : table({ colourless: 0.95 }, 0.005),
+  water: ({ percept }) => (percept.water === undefined ? null : yes(percept.water ? 0.93 : 0.06)),
+  crackles: ({ percept }) => (percept.residue ? yes(percept.residue.crackles ? 0.85 : 0.04) : null),
+  melts: ({ percept }) => (percept.residue ? yes(percept.residue.melts ? 0.88 : 0.06) : null),
+  chars: ({ percept }) => (percept.residue ? yes(percept.residue.chars ? 0.88 : 0.04) : null),
+  'bead.hot': ({ percept }) => (percept.bead ? ofColour(percept.bead.hot) : null),
+  'bead.cold': ({ percept }) => (percept.bead ? ofColour(percept.bead.cold) : null),
+  'ring.colour': ({ percept }) => (percept.ring ? ofColour(percept.ring.colour) : table({ colourless: 0.95 }, 0.005)),
+  'layer.colour': ({ percept }) => (percept.layers[0] ? ofColour(percept.layers[0].colour) : null),
+  'layer.rests': ({ percept }) => (percept.layers[0] ? table({ [percept.layers[0].rests]: 0.97 }, 0.03) : null),
   splint: ({ percept }) => (percept.splint ? table({ [percept.splint]: 0.9 }, 0.03) : null),
   'lime-water': ({ percept }) =>
     percept.solution &&
@@ -152,7 +169,8 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
   'gas.species':
     ({ percept }) =>
     (value) =>
-      percept.gases.some((g) => g.species === value) ? 0.9 : 0.02,
+      // Of several that come, one is named.
+      percept.gases.some((g) => g.species === value) ? 0.9 / percept.gases.length : 0.008,
   'gas.smell': ({ percept }) => smell(percept.gases.find((g) => g.smell)?.smell ?? percept.smell ?? 'none'),
   smell: ({ percept }) => smell(percept.smell ?? percept.gases.find((g) => g.smell)?.smell ?? 'none'),
   heat: ({ percept }) => table({ [percept.heat]: 0.8 }, 0.1),
@@ -231,13 +249,19 @@ export function stepsMeant({ observation, steps }: TraceObservation): readonly T
   return looks.length > 0 ? looks : steps.slice(-1)
 }
 
+/** Channels that only fire has. */
+const FIRE = /^(residue\.|sublimate$|water$|crackles$|melts$|chars$)/
+
 function shows(step: TraceStep, channel: string): boolean {
   const last = step.recipe.steps.at(-1)
   if (!last) return false
   if (channel.startsWith('paper.')) return (last.do === 'dip' || last.do === 'hold') && last.paper === channel.slice('paper.'.length)
   if (channel === 'smell' || channel === 'gas.smell') return last.do === 'smell' || last.do === 'warm' || last.do === 'boil'
-  if (channel.startsWith('gas.')) return last.do === 'warm' || last.do === 'boil' || last.do === 'add' || last.do === 'look'
+  if (channel.startsWith('gas.')) return last.do === 'ignite' || last.do === 'warm' || last.do === 'boil' || last.do === 'add' || last.do === 'look'
   if (channel.startsWith('flame.')) return last.do === 'flame'
+  if (FIRE.test(channel)) return last.do === 'ignite' || last.do === 'charcoal' || last.do === 'cobalt-nitrate' || last.do === 'warm'
+  if (channel.startsWith('bead.')) return last.do === 'bead'
+  if (channel === 'ring.colour') return last.do === 'look' || last.do === 'add'
   if (channel === 'splint') return last.do === 'hold' && last.splint !== undefined
   if (channel.startsWith('appearance.')) return last.do === 'look' || last.do === 'take'
   return step.test === null || last.do === 'look'

@@ -7,7 +7,7 @@ import { askedAt, lookAt, worthALook } from './seen'
 
 /** One way a test comes out: what there is to see look by look, the equations behind it, and the salts that show it. */
 export interface Outcome {
-  readonly looks: readonly { readonly asked: string; readonly look: SeenLook }[]
+  readonly looks: readonly { readonly asked: string; readonly look: SeenLook; readonly lines?: readonly number[] }[]
   readonly equations: readonly string[]
   readonly salts: readonly string[]
 }
@@ -30,7 +30,8 @@ function outcomeOf(test: string, salt: Salt): { outcome: Outcome; shows: Readonl
     for (const equation of expectation.percept.equations) equations.add(equation)
     if (!worthALook(step)) return []
     for (const ion of expectation.percept.shows) shows.add(ion)
-    return [{ asked: askedAt(step), look: lookAt(step, expectation, [0, 0, 0]) }]
+    const lines = expectation.percept.flame?.lines ?? []
+    return [{ asked: askedAt(step), look: lookAt(step, expectation, [0, 0, 0]), ...(lines.length > 0 ? { lines } : {}) }]
   })
   return { outcome: { looks, equations: [...equations], salts: [salt.id] }, shows }
 }
@@ -56,7 +57,7 @@ export function saltFor(ion: string): Salt | undefined {
   const cation = ion.endsWith('+')
   const partners = cation ? ['NO3^-', 'Cl^-', 'SO4^2-', 'CH3COO^-', 'CO3^2-'] : ['Na^+', 'K^+', 'NH4^+', 'Ba^2+']
   const plain = SALTS.filter((s) => ion in s.data.ions && Object.keys(s.data.ions).length === 2)
-  return partners.flatMap((partner) => plain.filter((s) => partner in s.data.ions))[0] ?? plain[0]
+  return partners.flatMap((partner) => plain.filter((s) => partner in s.data.ions))[0] ?? plain[0] ?? SALTS.find((s) => ion in s.data.ions)
 }
 
 /** Every test in which an ion itself shows: its solid, its gas, its colour. */

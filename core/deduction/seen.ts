@@ -21,10 +21,13 @@ export function seenIn(notebook: Pick<Notebook, 'case' | 'entries'>, entry: stri
   return { format: 'foxing-seen/1', entry, looks }
 }
 
+/** Steps that are looked at as they are done. */
+const LOOKED_AT: ReadonlySet<string> = new Set(['look', 'hold', 'dip', 'smell', 'flame', 'ignite', 'bead', 'charcoal', 'cobalt-nitrate'])
+
 /** Looks, smells and papers of a test; and every step of work done freely, which is looked at as it goes. */
 export function worthALook({ recipe, index, test }: TraceStep): boolean {
   const doing = recipe.steps.at(-1)?.do
-  const asked = doing === 'look' || doing === 'hold' || doing === 'dip' || doing === 'smell' || doing === 'flame'
+  const asked = doing !== undefined && LOOKED_AT.has(doing)
   return index >= 0 && (asked || test === null)
 }
 
@@ -68,6 +71,28 @@ export function observationsFromLook(look: SeenLook, asked = ''): ObservationInp
     say('splint', look.splint)
     return seen
   }
+  if (look.bead) {
+    sayColour('bead.hot', look.bead.hot)
+    sayColour('bead.cold', look.bead.cold)
+    return seen
+  }
+  if (look.residue) {
+    const { residue } = look
+    if (residue.water) say('water', 'yes')
+    for (const sign of ['crackles', 'melts', 'chars'] as const) if (residue[sign]) say(sign, 'yes')
+    if (look.gas) {
+      say('gas.present', 'yes')
+      if (look.gas.colour.family !== 'colourless') say('gas.colour', look.gas.colour.family)
+    }
+    sayColour('residue.hot', residue.hot)
+    sayColour('residue.cold', residue.cold)
+    say('sublimate', residue.sublimate?.family ?? 'colourless')
+    if (look.smell && look.smell !== 'none') say('smell', look.smell)
+    return seen
+  }
+  if (look.ring) sayColour('ring.colour', look.ring.colour)
+  else if (asked.includes('ring')) say('ring.colour', 'colourless')
+  if (look.ring || asked.includes('ring')) return seen
   if (look.smell) {
     say('smell', look.smell)
     return seen
@@ -90,6 +115,10 @@ export function observationsFromLook(look: SeenLook, asked = ''): ObservationInp
   } else if (look.dissolves) say('precipitate.dissolves', 'yes')
   else if (look.solution) say('precipitate.present', 'yes', true)
   if (look.solution) sayColour('solution.colour', look.solution.colour)
+  if (look.layer) {
+    sayColour('layer.colour', look.layer.colour)
+    say('layer.rests', look.layer.rests)
+  }
   if (look.gas) {
     say('gas.present', 'yes')
     if (look.gas.colour.family !== 'colourless') say('gas.colour', look.gas.colour.family)
