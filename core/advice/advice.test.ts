@@ -1,35 +1,28 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
-import { readFileSync } from 'node:fs'
+import { builtPercepts } from '../../script/trials/percepts'
 import { TESTS } from '../catalogue'
-import { modelId, packPercepts, Simulations, usePercepts, type PerceptPack } from '../deduction'
+import { reason, Simulations, usePercepts } from '../deduction'
 import { caseSchema, entrySchema } from '../notebook'
 import { SALTS } from '../species'
 import { followAdvice, vesselFor } from './follow'
-import { advise } from './next'
+import { advise, cautionsFor } from './next'
 import { adviceSchema } from './schema'
 
 const settings = caseSchema.parse({})
-
-/** Percepts the build has worked out, where it has; the model marks them as its own or they are not used. */
-function percepts(): PerceptPack {
-  try {
-    const pack = JSON.parse(readFileSync('web/public/percepts.json', 'utf8')) as PerceptPack
-    if (pack.model === modelId()) return pack
-  } catch {
-    // Not built yet.
-  }
-  return packPercepts(500)
+const raise = (what: string): never => {
+  throw new Error(what)
 }
+
 const simulations = new Simulations(500)
 beforeAll(() => {
-  const pack = percepts()
+  const pack = builtPercepts()
   simulations.use(pack)
   expect(usePercepts(pack)).toBe(true)
   expect(usePercepts({ ...pack, model: 'another' })).toBe(false)
 }, 300_000)
 
-/** One in six of the salts; script/soak advice works them all. */
-const SAMPLE = SALTS.filter((_, i) => i % 6 === 1)
+/** One in twenty of the salts; script/soak advice works them all. */
+const SAMPLE = SALTS.filter((_, i) => i % 20 === 1)
 
 describe('following the advice, each look written down as it is', () => {
   test.each(SAMPLE.map((s) => [s.id, s] as const))(
@@ -63,9 +56,10 @@ describe('advice', () => {
     expect(next.map((p) => p.test)).toContain('barium-nitrate')
   })
   test('a test that would make a poisonous gas of what may be in the jar says so', () => {
-    const { next } = advise({ case: settings, entries: [] })
-    expect(next.find((p) => p.test === 'concentrated-sulfuric-acid')?.cautions.join(' ')).toMatch(/Hydrogen chloride[\s\S]*|Iodine vapour/)
-    expect(next.find((p) => p.test === 'concentrated-sulfuric-acid-and-copper')?.cautions.join(' ')).toMatch(/Nitrogen dioxide/)
+    const reasoning = reason({ case: settings, entries: [] })
+    const said = (id: string): string => cautionsFor(TESTS.find((t) => t.id === id) ?? raise(id), reasoning).join(' ')
+    expect(said('concentrated-sulfuric-acid')).toMatch(/Hydrogen chloride[\s\S]*|Iodine vapour/)
+    expect(said('concentrated-sulfuric-acid-and-copper')).toMatch(/Nitrogen dioxide/)
   })
   test('concentrated acid is not the first thing proposed on an untried sample', () => {
     expect(advise({ case: settings, entries: [] }).next[0]?.test).not.toMatch(/concentrated/)

@@ -1,3 +1,4 @@
+export * from './gates'
 export * from './next'
 export * from './schema'
 export * from './follow'

@@ -1,3 +1,4 @@
+import { gatesOf, heldBy } from './gates'
 import { review, type Finding } from './review'
 import { brings, careOf, cautionsOf, reagentsOf, TESTS, testById, type Test } from '../catalogue'
 import { likelihoodAt, observationsOf, reason, stepsOfTest, type Reasoning, type TraceObservation, type TraceStep } from '../deduction'
@@ -18,7 +19,15 @@ export interface Advice {
   readonly next: readonly Proposal[]
   readonly review: readonly Finding[]
   readonly refutation: Refutation | null
+  /** Tests that a stop gate keeps back for now, and why. */
+  readonly held: readonly Held[]
   readonly complete: boolean
+}
+
+export interface Held {
+  readonly test: string
+  readonly title: string
+  readonly because: string
 }
 
 /** The test that would best try to refute the likeliest salt, and the salts it would speak for instead. */
@@ -47,7 +56,12 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
   const entries = notebook?.entries ?? []
   const settings = notebook?.case
   const done = new Set(reasoning.trace.tests)
-  const undone = TESTS.filter((test) => !done.has(test.id) && atHand(test, settings))
+  const wanted = TESTS.filter((test) => !done.has(test.id) && atHand(test, settings))
+  const held = wanted.flatMap((test): Held[] => {
+    const gate = heldBy(test, reasoning)
+    return gate ? [{ test: test.id, title: test.title, because: `${gate.says} ${gate.asks}` }] : []
+  })
+  const undone = wanted.filter((test) => !held.some((h) => h.test === test.id))
   const among = live(reasoning)
   const ranked: Proposal[] = undone
     .map((test) => ({ test, outcomes: outcomesOf(test, reasoning, among) }))
@@ -57,7 +71,7 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
     .map(({ test, bits, outcomes }) => propose(test, bits, `${test.because} ${tells(outcomes, reasoning)}`.trim(), reasoning))
   const proofs = proving(undone, reasoning).filter((p) => !ranked.some((r) => r.test === p.test))
   const next = solutionFirst([...ranked, ...proofs], undone, reasoning)
-  return { next, review: review(entries, reasoning.trace), refutation: refutationOf(undone, reasoning), complete: next.length === 0 }
+  return { next, review: review(entries, reasoning.trace), refutation: refutationOf(undone, reasoning), held, complete: next.length === 0 }
 }
 
 /** What a test costs: its minutes, a minute to begin, and the care it takes. */
@@ -83,21 +97,27 @@ const propose = (test: Test, bits: number, because: string, reasoning: Reasoning
   title: test.title,
   bits: Math.round(bits * 100) / 100,
   minutes: test.minutes,
-  cautions: [...new Set([...cautionsOf(test), ...gasCautions(test, reasoning)])],
+  cautions: cautionsFor(test, reasoning),
   because,
 })
 
-/** A salt less likely than this does not decide a caution. */
-const WORTH_A_CAUTION = 0.01
+/** Every line a person must have read before the test: what to stop at, the reagents', and those of the gases it may make. */
+export const cautionsFor = (test: Test, reasoning: Pick<Reasoning, 'hypotheses' | 'posterior' | 'simulations'>): string[] => [
+  ...new Set([...gatesOf(test, reasoning).map((gate) => `Stop: ${gate.says} ${gate.asks}`), ...cautionsOf(test), ...gasCautions(test, reasoning)]),
+]
+
+/** A gas that comes with less than this probability does not decide a caution. */
+const WORTH_A_CAUTION = 0.005
 
 /** Cautions of the gases that the test would make of what may be in the jar. */
-function gasCautions(test: Test, { hypotheses, posterior, simulations }: Reasoning): string[] {
-  const made = new Set<string>()
+function gasCautions(test: Test, { hypotheses, posterior, simulations }: Pick<Reasoning, 'hypotheses' | 'posterior' | 'simulations'>): string[] {
+  const chance = new Map<string, number>()
   hypotheses.forEach(({ salt }, h) => {
-    if ((posterior[h] as number) < WORTH_A_CAUTION) return
-    for (const { recipe } of stepsOfTest(test.id)) for (const gas of simulations.expect(salt, recipe)?.percept.gases ?? []) made.add(gas.species)
+    const gases = stepsOfTest(test.id).flatMap(({ recipe }) => (simulations.expect(salt, recipe)?.percept.gases ?? []).map((gas) => gas.species))
+    for (const gas of new Set(gases)) chance.set(gas, (chance.get(gas) ?? 0) + (posterior[h] as number))
   })
-  return [...made].flatMap((id) => gasById.get(id)?.data.caution ?? []).filter((line) => line !== '')
+  const made = [...chance].filter(([, p]) => p >= WORTH_A_CAUTION).map(([id]) => id)
+  return made.flatMap((id) => gasById.get(id)?.data.caution ?? []).filter((line) => line !== '')
 }
 
 /** From here on a salt is as good as known, and what is left is to prove it. */

@@ -61,6 +61,9 @@ const adds = (step: TraceStep, ion: string): boolean => {
   return doing?.do === 'add' && doing.mg === undefined && holds(doing.reagent, ion)
 }
 
+/** Tests that want silver without acid: thiosulfate is told by how its precipitate darkens. */
+const NEUTRAL_ON_PURPOSE: ReadonlySet<string> = new Set(['silver-nitrate-standing'])
+
 export const REVIEW_RULES: readonly ReviewRule[] = [
   {
     id: 'ammonium-sought-too-late',
@@ -81,7 +84,15 @@ export const REVIEW_RULES: readonly ReviewRule[] = [
       'Without nitric acid, carbonate, hydroxide and other anions of weak acids come down with silver as well: a precipitate here is not proof of a halide.',
     wayBack: 'Add dilute nitric acid now and look whether the precipitate stays; next time acidify before the silver nitrate.',
     severity: 'weakens',
-    applies: ({ steps }) => steps.some((step) => adds(step, 'Ag^+') && !pouredBefore(step).some(isAcid) && !laterAcid(step, steps)),
+    // A tube held neutral with acetate on purpose is tried for arsenite, arsenate or chromate, not for a halide.
+    applies: ({ steps }) =>
+      steps.some(
+        (step) =>
+          !NEUTRAL_ON_PURPOSE.has(step.test ?? '') &&
+          adds(step, 'Ag^+') &&
+          !pouredBefore(step).some((r) => isAcid(r) || holds(r, 'CH3COO^-')) &&
+          !laterAcid(step, steps),
+      ),
   },
   {
     id: 'extract-not-acidified',

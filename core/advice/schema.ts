@@ -22,5 +22,6 @@ export const adviceSchema = z.looseObject({
     }),
   ),
   refutation: z.looseObject({ claim: z.string(), test: z.string(), title: z.string(), because: z.string() }).nullable(),
+  held: z.array(z.looseObject({ test: z.string(), title: z.string(), because: z.string() })),
   complete: z.boolean(),
 })

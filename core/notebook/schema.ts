@@ -44,7 +44,17 @@ const head = { id: z.string().min(1).max(64), at: z.string().max(40) }
 export const entrySchema = z.union([
   z.looseObject({ ...head, did: didSchema }),
   z.looseObject({ ...head, saw: observationSchema }),
-  z.looseObject({ ...head, note: z.string().max(4000), about: z.string().max(64).optional() }),
+  z.looseObject({
+    ...head,
+    note: z.string().max(4000),
+    about: z.string().max(64).optional(),
+    /** A small picture as a data URL; nothing of its file but its pixels. */
+    picture: z
+      .string()
+      .max(64_000)
+      .regex(/^data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/)
+      .optional(),
+  }),
   z.looseObject({ ...head, concluded: concludedSchema }),
   z.looseObject({ ...head, amended: z.looseObject({ entry: z.string(), with: z.record(z.string(), z.json()) }) }),
 ])

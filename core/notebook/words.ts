@@ -27,6 +27,8 @@ export function sayStep(step: Step): string {
       return `warm in the bath ${time(step.minutes)}`
     case 'boil':
       return `boil ${time(step.minutes)}`
+    case 'ignite':
+      return `heat ${step.heat === 'gently' ? 'gently, dry' : 'to dryness, gently, then strongly'}`
     case 'cool':
       return step.to === 'ice' ? 'cool in ice' : 'cool'
     case 'dip':
@@ -49,6 +51,12 @@ export function sayStep(step: Step): string {
       return `boil ${step.mg === undefined ? 'all' : amount({ mg: step.mg })} with three times as much sodium carbonate and water, filter`
     case 'flame':
       return `hold on a ${step.cleaned ? 'clean ' : ''}${step.support} in the flame${step.through === 'cobalt-glass' ? ', through cobalt glass' : ''}`
+    case 'bead':
+      return `${step.flux === 'borax' ? 'borax' : 'microcosmic salt'} bead with ${step.mg === 1 ? 'a speck' : amount({ mg: step.mg })}, ${step.flame} flame`
+    case 'charcoal':
+      return `on charcoal with ${step.with}, in the reducing flame`
+    case 'cobalt-nitrate':
+      return 'moisten the residue with cobalt nitrate, heat strongly'
     case 'smell':
       return 'smell, wafting'
     case 'look':
@@ -62,6 +70,7 @@ const PLAIN: Readonly<Record<string, readonly [yes: string, no: string]>> = {
   'gas.present': ['gas', 'no gas'],
   change: ['changes', 'no change'],
 }
+const DENIED: Readonly<Record<string, string>> = { crackles: 'no crackling', melts: 'does not melt', chars: 'does not char' }
 const DISSOLVES: Readonly<Record<string, string>> = { yes: 'dissolves', partly: 'dissolves partly', no: 'does not dissolve' }
 
 /** An observation in words: `white precipitate`, `dissolves in excess ammonia`, `red litmus paper: blue`. */
@@ -83,6 +92,13 @@ function body(channel: string, value: string, negated: boolean, degree: string |
   if (channel === 'flame.colour') return value === 'colourless' ? 'flame not coloured' : `flame ${word}`
   if (channel === 'flame.lasts') return { flash: 'a flash', brief: 'brief', steady: 'steady' }[value] ?? word
   if (channel === 'lime-water') return `lime water ${word}`
+  if (channel === 'sublimate') return value === 'colourless' ? 'no sublimate' : `${word} sublimate`
+  if (channel === 'ring.colour') return value === 'colourless' ? 'no ring' : `${word} ring`
+  if (['crackles', 'melts', 'chars'].includes(channel)) return negated || value === 'no' ? (DENIED[channel] ?? channel) : channel
+  if (channel === 'water') return negated || value === 'no' ? 'no water' : 'drops of water'
+  if (channel.startsWith('residue.')) return `residue ${channel.slice(8)} ${word}`
+  if (channel.startsWith('bead.')) return `bead ${channel.slice(5)} ${word}`
+  if (channel === 'layer.colour') return `layer ${word}`
   if (channel === 'splint') return `splint ${value.replaceAll('-', ' ')}`
   if (channel === 'gas.colour') return `gas ${word}`
   if (channel === 'smell') return value === 'none' ? 'no smell' : `smell: ${word}`

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
-import { doTest, followAdvice } from '../advice'
-import { Simulations } from '../deduction'
+import { builtPercepts } from '../../script/trials/percepts'
+import { doTest } from '../advice'
+import { Simulations, usePercepts } from '../deduction'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { findSalt } from '../species'
 import { documentOf } from './document'
@@ -9,12 +10,15 @@ import { toHtml } from './html'
 import { toMarkdown, typeset } from './markdown'
 
 const settings = caseSchema.parse({})
+usePercepts(builtPercepts())
+
 function worked(): Entry[] {
   const salt = findSalt('CuCl2.2H2O')
   if (!salt) throw new Error('no salt')
   const worker = { salt, simulations: new Simulations(500) }
-  const followed = followAdvice(settings, worker, 6).entries
-  const entries = [...followed, ...doTest(followed, 'silver-nitrate', worker, 'e', () => '')]
+  const entries: Entry[] = []
+  for (const test of ['flame-on-wire', 'solubility-in-water', 'silver-nitrate'])
+    entries.push(...doTest(entries, test, worker, `e${entries.length}`, () => ''))
   const [saw] = entries.filter((e) => 'saw' in e)
   return [...entries, entrySchema.parse({ id: 'c', at: '', concluded: { species: 'CuCl2.2H2O', claim: 'confirmed', citing: [saw?.id ?? ''] } })]
 }

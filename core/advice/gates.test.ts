@@ -1,0 +1,71 @@
+import { describe, expect, test } from '@jest/globals'
+import { TESTS, testById, type Test } from '../catalogue'
+import { expand } from '../catalogue'
+import { ionsOf, Simulations } from '../deduction'
+import { Runner } from '../perception'
+import { findSalt, gasById, SALTS, type Salt } from '../species'
+import { heldBy, STOP_GATES } from './gates'
+import { advise, cautionsFor } from './next'
+import { caseSchema } from '../notebook'
+
+const simulations = new Simulations(500)
+const certain = (
+  salt: Salt,
+): { hypotheses: { salt: Salt; ions: ReadonlySet<string>; prior: number }[]; posterior: Float64Array; simulations: Simulations } => ({
+  hypotheses: [{ salt, ions: ionsOf(salt), prior: 1 }],
+  posterior: Float64Array.of(1),
+  simulations,
+})
+const salt = (formula: string): Salt => findSalt(formula) ?? (SALTS[0] as Salt)
+const testOf = (id: string): Test => testById.get(id) ?? (TESTS[0] as Test)
+
+describe('stop gates', () => {
+  test('keep concentrated acid away from a sample in which a chlorate is not ruled out', () => {
+    const advice = advise({ case: caseSchema.parse({}), entries: [] })
+    expect(advice.next.map((p) => p.test)).not.toContain('concentrated-sulfuric-acid')
+    expect(advice.held.find((h) => h.test === 'concentrated-sulfuric-acid')?.because).toMatch(/explodes/)
+    expect(advice.held.find((h) => h.test === 'chromyl-chloride')).toBeDefined()
+  })
+  test.each([
+    ['KClO3', 'concentrated-sulfuric-acid', true],
+    ['KMnO4', 'sulfuric-acid-and-manganese-dioxide', true],
+    ['NaCl', 'concentrated-sulfuric-acid', false],
+    ['Na2C2O4', 'oxidising-fusion', true],
+    ['MnSO4.H2O', 'oxidising-fusion', false],
+  ])('%s and %s: held %s', (formula, id, held) => {
+    expect(heldBy(testOf(id), certain(salt(formula))) !== undefined).toBe(held)
+  })
+  test.each([
+    ['NaCl', 'concentrated-sulfuric-acid', /speck first/],
+    ['NaF', 'concentrated-sulfuric-acid', /calcium gluconate/],
+    ['NaF', 'dilute-sulfuric-acid-gases', /hydrogen fluoride/],
+    ['K4Fe(CN)6.3H2O', 'dilute-sulfuric-acid-gases', /hydrogen cyanide/],
+    ['Na2C2O4', 'concentrated-sulfuric-acid', /carbon monoxide/],
+    ['NH4NO3', 'heat-strongly', /never closed/],
+    ['KNO3', 'charcoal-cavity', /flare/],
+  ])('%s, %s: is told first', (formula, id, line) => {
+    expect(cautionsFor(testOf(id), certain(salt(formula)))[0]).toMatch(/^Stop: /)
+    expect(cautionsFor(testOf(id), certain(salt(formula))).join(' ')).toMatch(line)
+  })
+  test('each says what happens and what is asked, in sentences', () => {
+    expect(new Set(STOP_GATES.map((g) => g.id)).size).toBe(STOP_GATES.length)
+    for (const { says, asks } of STOP_GATES) for (const line of [says, asks]) expect(line).toMatch(/^[A-Z].*\.$/)
+  })
+})
+
+const PRELIMINARY = TESTS.filter((t) => ['looked', 'dry', 'flame', 'acids', 'dissolved'].includes(t.stage))
+/** One salt in eight; script/soak preliminary works them all. */
+const SAMPLE = SALTS.filter((_, i) => i % 8 === 3)
+
+describe('preliminary tests', () => {
+  test.each(SAMPLE.map((s) => [s.id, s] as const))('%s goes through all of them, and every gas that comes has its caution', (formula, of) => {
+    for (const t of PRELIMINARY) {
+      const runner = new Runner({ solids: [{ formula, mg: 1000 }] })
+      const said = cautionsFor(t, certain(of)).join('\n')
+      const on = t.steps.some((s) => Object.values(s).includes('this')) ? 'A' : 'OS'
+      for (const { step } of expand({ test: t.id, on }, new Map(), testById))
+        for (const { species } of runner.step(step).gases)
+          expect([t.id, species, said.includes(gasById.get(species)?.data.caution ?? '')]).toEqual([t.id, species, true])
+    }
+  })
+})

@@ -1,0 +1,100 @@
+import type { Test } from '../catalogue'
+import type { Reasoning } from '../deduction'
+import type { StepInput } from '../tube'
+
+/** Something to stop at before a test: what could happen, with which ions, and what is asked for first. */
+export interface StopGate {
+  readonly id: string
+  readonly says: string
+  readonly asks: string
+  /** Ions that make it dangerous; the gate stands where one of them may be there. */
+  readonly ions: readonly string[]
+  /** From this probability on the test is not proposed at all; undefined where it may be done guarded. */
+  readonly holdsFrom?: number
+  readonly applies: (steps: readonly StepInput[]) => boolean
+}
+
+const pours = (steps: readonly StepInput[], reagent: RegExp): boolean => steps.some((s) => s.do === 'add' && reagent.test(s.reagent))
+const heats = (steps: readonly StepInput[]): boolean => steps.some((s) => s.do === 'warm' || s.do === 'boil')
+const onSolid = (steps: readonly StepInput[]): boolean => steps.some((s) => s.do === 'take' && s.mg !== undefined)
+const does = (steps: readonly StepInput[], what: StepInput['do']): boolean => steps.some((s) => s.do === what)
+const CONCENTRATED = /^(H2SO4|HCl) conc|^aqua regia/
+const ACID = /^(H2SO4|HCl|HNO3)|^aqua regia/
+const HOOD = 'Goggles, gloves and the hood; a supervisor where the class says so.'
+
+/** Source: the usual rules of the teaching laboratory; local codes and the supervisor come first. */
+export const STOP_GATES: readonly StopGate[] = [
+  {
+    id: 'chlorate-or-permanganate-with-concentrated-acid',
+    says: 'A chlorate or permanganate explodes with concentrated acid.',
+    asks: 'Not done until both are ruled out: heat a speck dry for oxygen, look at the colour of the solution.',
+    ions: ['ClO3^-', 'MnO4^-'],
+    holdsFrom: 0.003,
+    applies: (steps) => onSolid(steps) && pours(steps, CONCENTRATED),
+  },
+  {
+    id: 'nitrate-fused-with-organic-or-sulfide',
+    says: 'Nitrate fused with something that burns can explode.',
+    asks: 'Not done while an organic salt, sulfide, thiocyanate or hexacyanoferrate is likely.',
+    ions: ['C2O4^2-', 'CH3COO^-', 'C4H4O6^2-', 'C6H5O7^3-', 'HS^-', 'SCN^-', 'Fe(CN)6^4-', 'Fe(CN)6^3-', 'S2O3^2-'],
+    holdsFrom: 0.5,
+    applies: (steps) => pours(steps, /^KNO3/) && does(steps, 'ignite'),
+  },
+  {
+    id: 'concentrated-acid-on-untested-solid',
+    says: 'Concentrated acid on a solid nobody has tried spits.',
+    asks: `A speck first, the mouth of the tube away from everybody. ${HOOD}`,
+    ions: [],
+    applies: (steps) => onSolid(steps) && pours(steps, CONCENTRATED),
+  },
+  {
+    id: 'fluoride-with-acid',
+    says: 'Fluoride with acid gives hydrogen fluoride.',
+    asks: `A plastic dish, calcium gluconate gel at hand. ${HOOD}`,
+    ions: ['F^-'],
+    applies: (steps) => pours(steps, ACID),
+  },
+  {
+    id: 'cyanide-from-complexes',
+    says: 'Hexacyanoferrate or thiocyanate with warm or concentrated acid gives hydrogen cyanide, carbon monoxide or carbonyl sulfide.',
+    asks: `Never smelt. ${HOOD}`,
+    ions: ['Fe(CN)6^4-', 'Fe(CN)6^3-', 'SCN^-'],
+    applies: (steps) => (pours(steps, ACID) && heats(steps)) || pours(steps, CONCENTRATED),
+  },
+  {
+    id: 'oxalate-with-concentrated-acid',
+    says: 'Oxalate with concentrated acid gives carbon monoxide.',
+    asks: HOOD,
+    ions: ['C2O4^2-'],
+    applies: (steps) => pours(steps, /^H2SO4 conc/),
+  },
+  {
+    id: 'nitrate-heated-strongly',
+    says: 'Nitrates, ammonium nitrate above all, are heated a speck at a time and never closed.',
+    asks: 'Goggles and a shield; no more than the amount given.',
+    ions: ['NO3^-', 'ClO3^-', 'MnO4^-'],
+    applies: (steps) => steps.some((s) => s.do === 'ignite' && s.heat !== 'gently'),
+  },
+  {
+    id: 'oxidiser-on-charcoal',
+    says: 'Nitrates, chlorates and permanganates flare on charcoal.',
+    asks: 'Heat the sample dry first; a speck, goggles, face away.',
+    ions: ['NO3^-', 'NO2^-', 'ClO3^-', 'MnO4^-'],
+    applies: (steps) => does(steps, 'charcoal'),
+  },
+]
+
+/** From this probability of a dangerous ion on a gate stands. */
+export const WORTH_A_GATE = 0.003
+
+function chanceOf(ions: readonly string[], { hypotheses, posterior }: Pick<Reasoning, 'hypotheses' | 'posterior'>): number {
+  return hypotheses.reduce((sum, { ions: held }, h) => sum + (ions.some((ion) => held.has(ion)) ? (posterior[h] as number) : 0), 0)
+}
+
+/** The gates in front of a test, given what may be in the jar. */
+export const gatesOf = (test: Test, reasoning: Pick<Reasoning, 'hypotheses' | 'posterior'>): readonly StopGate[] =>
+  STOP_GATES.filter((gate) => gate.applies(test.steps) && (gate.ions.length === 0 || chanceOf(gate.ions, reasoning) >= WORTH_A_GATE))
+
+/** The gate that keeps a test from being proposed at all; undefined where none does. */
+export const heldBy = (test: Test, reasoning: Pick<Reasoning, 'hypotheses' | 'posterior'>): StopGate | undefined =>
+  STOP_GATES.find((gate) => gate.holdsFrom !== undefined && gate.applies(test.steps) && chanceOf(gate.ions, reasoning) >= gate.holdsFrom)
