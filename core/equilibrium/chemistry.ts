@@ -1,4 +1,16 @@
-import { AQUEOUS, COMPONENTS, GASES, SOLIDS, type AqueousSpecies, type Gas, type Resolved, type Solid } from '../species'
+import {
+  AQUEOUS,
+  COMPONENTS,
+  EXTRACTS,
+  GASES,
+  SOLIDS,
+  type AqueousSpecies,
+  type Extract,
+  type Gas,
+  type Resolved,
+  type Solid,
+  type SolventFamily,
+} from '../species'
 import { celsius, GAS_CONSTANT, kelvin, LN10, type Celsius } from '../units'
 import { Solver } from './solver'
 import { buildSystem, type System } from './system'
@@ -13,6 +25,8 @@ export interface Chemistry {
   readonly local: Int32Array
   readonly aqueous: readonly AqueousSpecies[]
   readonly gases: readonly Gas[]
+  /** What a second liquid of this family takes up; its rows come after the gases'. */
+  readonly extracts: readonly Extract[]
   readonly solids: readonly Solid[]
   readonly temperature: Celsius
 }
@@ -33,22 +47,23 @@ const cache = new Map<string, Chemistry>()
 const shiftKeys = new WeakMap<Shift, number>()
 let shifts = 0
 
-function keyOf(components: readonly number[], temperature: Celsius, shift: Shift | undefined): string {
+function keyOf(components: readonly number[], temperature: Celsius, shift: Shift | undefined, solvent: SolventFamily | undefined): string {
   let which = 0
   if (shift) {
     which = shiftKeys.get(shift) ?? 0
     if (which === 0) shiftKeys.set(shift, (which = ++shifts))
   }
-  return `${components.join()}@${temperature}#${which}`
+  return `${components.join()}@${temperature}#${which}${solvent ?? ''}`
 }
 
 /**
  * The chemistry of some components at a temperature, remembered.
  * @param present global component indices; hydrogen is added if missing
+ * @param solvent the family of a second liquid, where there is one
  */
-export function chemistryOf(present: readonly number[], temperature: Celsius, shift?: Shift): Chemistry {
+export function chemistryOf(present: readonly number[], temperature: Celsius, shift?: Shift, solvent?: SolventFamily): Chemistry {
   const components = [...new Set([0, ...present])].sort((a, b) => a - b)
-  const key = keyOf(components, temperature, shift)
+  const key = keyOf(components, temperature, shift, solvent)
   const known = cache.get(key)
   if (known) return known
   const local = new Int32Array(COMPONENTS.length).fill(-1)
@@ -58,17 +73,24 @@ export function chemistryOf(present: readonly number[], temperature: Celsius, sh
   const shifted = (s: Resolved, kind: string): number => lnKAt(s, temperature) + (shift?.get(`${kind}:${s.id}`) ?? 0) * LN10
   const aqueous = AQUEOUS.filter(within)
   const gases = GASES.filter(within)
+  const extracts = solvent ? EXTRACTS.filter((e) => e.data.logD[solvent] !== undefined && within(e)) : []
   const solids = SOLIDS.filter(within)
   const system = buildSystem(
     components.length,
     [
-      ...aqueous.map((s) => ({ terms: terms(s), lnK: shifted(s, 'aqueous'), charge: s.formula.charge, gas: false })),
-      ...gases.map((s) => ({ terms: terms(s), lnK: shifted(s, 'gas'), charge: 0, gas: true })),
+      ...aqueous.map((s) => ({ terms: terms(s), lnK: shifted(s, 'aqueous'), charge: s.formula.charge, place: 0 as const })),
+      ...gases.map((s) => ({ terms: terms(s), lnK: shifted(s, 'gas'), charge: 0, place: 1 as const })),
+      ...extracts.map((s) => ({
+        terms: terms(s),
+        lnK: shifted(s, 'extract') + ((solvent && s.data.logD[solvent]) ?? 0) * LN10,
+        charge: 0,
+        place: 2 as const,
+      })),
     ],
     solids.map((s) => ({ terms: terms(s), lnK: shifted(s, 'solid') })),
     temperature,
   )
-  const chemistry = { system, solver: new Solver(system), components, local, aqueous, gases, solids, temperature }
+  const chemistry = { system, solver: new Solver(system), components, local, aqueous, gases, extracts, solids, temperature }
   if (cache.size > 4000) cache.clear()
   cache.set(key, chemistry)
   return chemistry

@@ -129,8 +129,10 @@ describe('properties of any tube', () => {
         const totals = totalsOf(t)
         const cold = solve(totals, t.temperature)
         const other = solve({ ...totals, 'H^+': (totals['H^+'] ?? 0) * factor }, t.temperature)
+        // Balances are closed to a part in 10¹¹ of what there is: what a nearly insoluble solid leaves dissolved is known no better.
+        const largest = Math.max(...Object.values(totals).map(Math.abs))
         const warm = solve(totals, t.temperature, [], other.state)
-        cold.state.amounts.forEach((n, i) => expect(Math.abs((warm.state.amounts[i] ?? 0) - n)).toBeLessThan(1e-6 * n + 1e-15))
+        cold.state.amounts.forEach((n, i) => expect(Math.abs((warm.state.amounts[i] ?? 0) - n)).toBeLessThan(1e-6 * n + 1e-10 * largest))
       }),
       { numRuns: 400, seed: 8 },
     )
@@ -161,7 +163,7 @@ describe('what cannot be', () => {
     expect(() => chemistry.solver.solve({ totals: Float64Array.from(totals), volume_L, gasSpace: 0 }, state)).toThrow(RangeError)
   })
   test('a component with no species of its own is refused when the system is built', () => {
-    expect(() => buildSystem(2, [{ terms: [[0, 1]], lnK: 0, charge: 1, gas: false }], [], 25)).toThrow(/component 1/)
+    expect(() => buildSystem(2, [{ terms: [[0, 1]], lnK: 0, charge: 1, place: 0 }], [], 25)).toThrow(/component 1/)
   })
 })
 
@@ -171,8 +173,8 @@ describe('the solver by itself', () => {
     const system = buildSystem(
       2,
       [
-        { terms: [[0, 1]], lnK: 0, charge: 0, gas: false },
-        { terms: [[1, 1]], lnK: 0, charge: 0, gas: false },
+        { terms: [[0, 1]], lnK: 0, charge: 0, place: 0 },
+        { terms: [[1, 1]], lnK: 0, charge: 0, place: 0 },
       ],
       [
         row([[0, 1]], 3),

@@ -8,6 +8,8 @@ export interface Totals {
   readonly volume_L: number
   /** Gas space exchanging with the liquid, as volume / (R T) in mol/atm; 0 for none. */
   readonly gasSpace: number
+  /** Volume of a second liquid over that of the water; nothing or 0 for none. */
+  readonly secondLiquid?: number
   /** ln of the factor by which the first component's activity exceeds its concentration in strong acid, beyond the ionic strength's; 0 unless given. */
   readonly acidExcess?: number
   /** 1 where the pure phase may form; undefined lets all of them. */
@@ -47,7 +49,7 @@ export class EquilibriumError extends Error {
 
 const TOLERANCE = 1e-11
 /** Where a balance is the difference of large amounts, rounding may stop it short of the tolerance: once it no longer falls, this is near enough. */
-const ROUNDING = 2e-10
+const ROUNDING = 5e-9
 /** How a phase that is there but not just saturated (in ln of its ion product) counts beside a balance that is off. */
 const WALL_WEIGHT = 0.01
 const SATURATION_TOLERANCE = 1e-10
@@ -55,12 +57,15 @@ const SATURATION_TOLERANCE = 1e-10
 const FAR = 4
 /**
  * From the last state; failing that, from a fresh guess; failing that too, the same with short steps. A start from a far-off state can lead Newton's method into
- * a corner where everything overflows, once in some hundred thousand random tubes.
+ * a corner where everything overflows, once in some hundred thousand random tubes. A component that solids hold but for some e⁻⁵⁰ of it leaves the Hessian next to singular, and the phases
+ * change places for ever: the last attempts put a little of what there is of each component on the diagonal, which bends the way but not where it ends.
  */
 const ATTEMPTS = [
-  { warm: true, longest: 30, iterations: 60 },
-  { warm: false, longest: 30, iterations: 100 },
-  { warm: false, longest: 2, iterations: 400 },
+  { warm: true, longest: 30, iterations: 60, ridge: 0 },
+  { warm: false, longest: 30, iterations: 100, ridge: 0 },
+  { warm: false, longest: 2, iterations: 400, ridge: 0 },
+  { warm: false, longest: 30, iterations: 600, ridge: 1e-9 },
+  { warm: false, longest: 30, iterations: 2000, ridge: 1e-6 },
 ]
 /** A step this small changes no amount by much more than itself: it is taken whole, since the slope along it may be below rounding. */
 const SAFE_STEP = 0.1
@@ -86,10 +91,11 @@ export class Solver {
   private readonly held: Float64Array
   private readonly lnGamma = new Float64Array(17 * 17)
   private readonly distinct: number[]
-  private readonly lnPlace = new Float64Array(2)
+  private readonly lnPlace = new Float64Array(3)
   private readonly active: ActiveSet
   private ionicStrength = 0
   private longest = 0
+  private ridge = 0
   private acidExcess = 0
 
   constructor(readonly system: System) {
@@ -115,9 +121,10 @@ export class Solver {
    */
   solve(given: Totals, state: State): void {
     this.load(given)
-    for (const { warm, longest, iterations } of ATTEMPTS) {
+    for (const { warm, longest, iterations, ridge } of ATTEMPTS) {
       if (warm && !state.warm) continue
       this.longest = longest
+      this.ridge = ridge
       if (this.attempt(given, state, iterations)) return
       state.warm = false
     }
@@ -160,6 +167,7 @@ export class Solver {
     this.acidExcess = given.acidExcess ?? 0
     this.lnPlace[0] = 0
     this.lnPlace[1] = given.gasSpace > 0 ? Math.log(given.gasSpace / given.volume_L) : -Infinity
+    this.lnPlace[2] = given.secondLiquid ? Math.log(given.secondLiquid) : -Infinity
   }
 
   /**
@@ -344,6 +352,9 @@ export class Solver {
         hessian[at] = (hessian[at] as number) + (pairCoefficients[k] as number) * n
       }
     }
+    if (this.ridge > 0)
+      for (let j = 0; j < components; j++)
+        hessian[j * components + j] = (hessian[j * components + j] as number) + this.ridge * ((positive[j] as number) + (negative[j] as number))
   }
 
   /**

@@ -15,7 +15,7 @@ export interface System {
   readonly lnK: Float64Array
   /** Charge of each species, squared. */
   readonly chargeSquared: Uint8Array
-  /** 0 in the aqueous liquid, 1 in the gas space. */
+  /** 0 in the aqueous liquid, 1 in the gas space, 2 in a second liquid. */
   readonly place: Uint8Array
   /** For each species the pairs (j,k) of its components as positions in the packed lower triangle, with a_ij a_ik. */
   readonly pairStart: Int32Array
@@ -33,7 +33,7 @@ export interface SpeciesRow {
   readonly terms: readonly (readonly [component: number, coefficient: number])[]
   readonly lnK: number
   readonly charge: number
-  readonly gas: boolean
+  readonly place: 0 | 1 | 2
 }
 export interface PhaseRow {
   readonly terms: readonly (readonly [component: number, coefficient: number])[]
@@ -69,7 +69,7 @@ export function buildSystem(components: number, species: readonly SpeciesRow[], 
     ...rows,
     lnK: Float64Array.from(species, (s) => s.lnK),
     chargeSquared: Uint8Array.from(species, (s) => s.charge * s.charge),
-    place: Uint8Array.from(species, (s) => (s.gas ? 1 : 0)),
+    place: Uint8Array.from(species, (s) => s.place),
     pairStart,
     pairs: Int32Array.from(pairs),
     pairCoefficients: Float64Array.from(pairCoefficients),

@@ -75,9 +75,38 @@ const GASES = [
   'N2',
   'NH3',
   'HCN',
+  'COS',
+  'HF',
+  'SiF4',
+  'PH3',
+  'AsH3',
+  'SbH3',
+  'CrO2Cl2',
+  'CH3COOH',
+  'C3H6O',
+  'C4H8O2',
   'H2O',
 ] as const
-export const SMELLS = ['none', 'pungent, ammonia', 'vinegar', 'pungent, acid', 'choking, burning sulfur', 'iodine', 'pungent, nitrous'] as const
+export const SMELLS = [
+  'none',
+  'pungent, ammonia',
+  'vinegar',
+  'pungent, acid',
+  'choking, burning sulfur',
+  'iodine',
+  'pungent, nitrous',
+  'rotten eggs',
+  'choking, chlorine',
+  'garlic',
+  'choking, bromine',
+  'sweet',
+  'bitter almonds',
+  'burnt, unpleasant',
+  'fruity',
+  'acetone',
+  'alcohol',
+  'burnt sugar',
+] as const
 export type Smell = (typeof SMELLS)[number]
 
 export const CHANNELS: readonly Channel[] = [
