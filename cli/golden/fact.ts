@@ -17,13 +17,32 @@ export interface Expected {
   readonly shade?: RegExp
   readonly gas?: string | null
   readonly vigour?: string
-  readonly gasColour?: string
+  readonly gasColour?: string | readonly string[]
   readonly smell?: string
-  readonly paper?: string
+  readonly paper?: string | readonly string[]
   readonly splint?: string
   readonly flame?: string | readonly string[]
   readonly lasts?: string
   readonly equation?: string
+  /** Colour of a second liquid. */
+  readonly layer?: string | readonly string[]
+  readonly ring?: string | readonly string[] | null
+  readonly residueHot?: string | readonly string[]
+  readonly residueCold?: string | readonly string[]
+  /** A phase that is left. */
+  readonly left?: string
+  readonly sublimate?: string | readonly string[] | null
+  readonly melts?: boolean
+  readonly crackles?: boolean
+  readonly chars?: boolean
+  readonly swells?: boolean
+  readonly water?: boolean
+  readonly beadHot?: string | readonly string[]
+  readonly beadCold?: string | readonly string[]
+  /** A wavelength that the flame shows, nm. */
+  readonly line?: number
+  /** Gases in the order they come. */
+  readonly order?: string
   readonly pHBelow?: number
   readonly pHAbove?: number
 }
@@ -48,6 +67,35 @@ function step(work: Work): Record<string, unknown> {
   if (!added) throw new Error(`no such step: ${work}`)
   const amount = added[2] ? { drops: Number(added[2]) } : added[3] ? { mL: Number(added[3]) } : { mg: Number(added[4]) }
   return { do: 'add', to: 'A', reagent: added[1], ...amount }
+}
+
+/** What fire does, in short: `heat gently`, `heat`, `bead oxidising`, `microcosmic reducing`, `charcoal`, `cobalt`, `flame`, `flame cobalt-glass`. */
+function fireStep(text: string, vessel: string): Record<string, unknown> | null {
+  if (text === 'heat' || text === 'heat gently') return { do: 'ignite', vessel, heat: text === 'heat' ? 'strongly' : 'gently' }
+  const bead = /^(bead|microcosmic) (oxidising|reducing)(?: ([\d.]+)mg)?$/.exec(text)
+  if (bead)
+    return {
+      do: 'bead',
+      from: 'sample',
+      flux: bead[1] === 'bead' ? 'borax' : 'microcosmic',
+      flame: bead[2],
+      ...(bead[3] ? { mg: Number(bead[3]) } : {}),
+    }
+  if (text === 'charcoal') return { do: 'charcoal', from: 'sample' }
+  if (text === 'cobalt') return { do: 'cobalt-nitrate', on: vessel }
+  const flame = /^flame(?: (cobalt-glass|splint|dirty))?$/.exec(text)
+  if (flame)
+    return {
+      do: 'flame',
+      from: 'sample',
+      ...(flame[1] === 'cobalt-glass' ? { through: 'cobalt-glass' } : flame[1] === 'splint' ? { support: 'splint' } : {}),
+      cleaned: flame[1] !== 'dirty',
+    }
+  if (text === 'burn') return { do: 'flame', from: vessel }
+  const led = /^lead ([A-Z]\d?)$/.exec(text)
+  if (led) return { do: 'bubble', from: vessel, through: led[1] }
+  const rod = /^rod (NH3|HCl)$/.exec(text)
+  return rod ? { do: 'hold', over: vessel, rod: `${rod[1] ?? ''} conc` } : null
 }
 
 const fact = (
@@ -87,3 +135,81 @@ export const onSolid = (id: string, source: string, says: string, formula: strin
 
 export const inFlame = (id: string, source: string, says: string, formula: string, more: Record<string, unknown>, expect: Expected): Fact =>
   fact(id, source, says, formula, [], [{ do: 'flame', from: 'sample', ...more }], expect)
+
+const CHARGE = /\^(\d*)([+-])$/
+const chargeOf = (ion: string): number => {
+  const match = CHARGE.exec(ion)
+  return match ? Number(match[1] || 1) * (match[2] === '-' ? -1 : 1) : 0
+}
+
+/** `Ag^+ 0.05, Pb^2+ 0.05 | NO3^-`: ions in mmol per mL, and the one that balances their charge. */
+function solution(text: string, mL: number): Record<string, unknown> {
+  const [listed = '', balance = 'NO3^-'] = text.split('|').map((part) => part.trim())
+  const ions: Record<string, number> = {}
+  for (const part of listed.split(',')) {
+    const [ion = '', amount = ''] = part.trim().split(/\s+/)
+    ions[ion] = Number(amount)
+  }
+  const charge = Object.entries(ions).reduce((sum, [ion, n]) => sum + n * chargeOf(ion), 0)
+  ions[balance] = (ions[balance] ?? 0) - charge / chargeOf(balance)
+  return { solution: { ions, mL } }
+}
+
+/** Steps that move things between tubes; the tube meant is A unless one is named before a colon. */
+function rackStep(work: string): Record<string, unknown> {
+  const named = /^([A-Z]\d?): (.+)$/.exec(work)
+  const vessel = named?.[1] ?? 'A'
+  const text = named?.[2] ?? work
+  const fire = fireStep(text, vessel)
+  if (fire) return fire
+  const parted = /^(?:centrifuge|filter) ([A-Z]\d?)$/.exec(text)
+  if (parted) return { do: 'centrifuge', vessel, liquidInto: parted[1] }
+  const washed = /^wash(?: (.+?))? ([\d.]+)mL$/.exec(text)
+  if (washed) return { do: 'wash', vessel, with: washed[1] ?? 'water', mL: Number(washed[2]) }
+  const passed = /^pass (\w+)(?: (\d+))?$/.exec(text)
+  if (passed) return { do: 'pass', gas: passed[1], through: vessel, minutes: Number(passed[2] ?? 2) }
+  const taken = /^take ([\d.]+)mL from ([A-Z]\d?)$/.exec(text)
+  if (taken) return { do: 'take', into: vessel, from: taken[2], mL: Number(taken[1]) }
+  const less = /^concentrate ([\d.]+)$/.exec(text)
+  if (less) return { do: 'concentrate', vessel, toFraction: Number(less[1]) }
+  if (text === 'ignite') return { do: 'ignite', vessel }
+  const until = /^(.+?) until ([\w-]+)$/.exec(text)
+  if (until) return { do: 'add', to: vessel, reagent: until[1], until: until[2] }
+  const plain = step(text)
+  return Object.fromEntries(Object.entries(plain).map(([key, value]) => [key, value === 'A' ? vessel : value]))
+}
+
+/** On 1 mL (or another volume) of a solution of given ions in tube A; steps in short, parted by semicolons. */
+export const onIons = (id: string, source: string, says: string, ions: string, works: string, expect: Expected, mL = 1): Fact => ({
+  id,
+  source,
+  says,
+  procedure: {
+    format: 'foxing-procedure/1',
+    id,
+    sample: solution(ions, 20),
+    steps: [{ do: 'take', into: 'A', from: 'sample', mL }, ...works.split(';').map((w) => rackStep(w.trim()))],
+  },
+  expect,
+})
+
+/** On so many mg of a solid, or of several ground together (`NH4Cl 50, Ca(OH)2 50`), in tube A; steps in short, parted by semicolons. */
+export const onGround = (id: string, source: string, says: string, sample: string, works: string, expect: Expected): Fact => {
+  const solids = sample.split(',').map((part) => {
+    const [formula = '', mg = '100'] = part.trim().split(/\s+/)
+    return { formula, mg: Number(mg) }
+  })
+  const whole = solids.reduce((sum, s) => sum + s.mg, 0)
+  return {
+    id,
+    source,
+    says,
+    procedure: {
+      format: 'foxing-procedure/1',
+      id,
+      sample: { solids },
+      steps: [{ do: 'take', into: 'A', from: 'sample', mg: whole }, ...works.split(';').map((w) => rackStep(w.trim()))],
+    },
+    expect,
+  }
+}

@@ -152,7 +152,7 @@ export const firstCourse: readonly Fact[] = [
   }),
   inWater('fe-k4', V, 'Hexacyanoferrate(II) gives Prussian blue with iron(III).', 'FeCl3.6H2O', ['K4Fe(CN)6 0.1 M x5', 'look'], {
     solid: 'blue',
-    species: 'Fe4(Fe(CN)6)3',
+    species: 'KFeFe(CN)6',
   }),
   inWater('fe-ki', V, 'Iodide is oxidised by iron(III): brown iodine.', 'FeCl3.6H2O', ['KI 0.1 M 1mL', 'look'], {
     solution: ['brown', 'orange', 'yellow', 'red'],

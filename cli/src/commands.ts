@@ -8,6 +8,7 @@ import {
   CHANNELS,
   COLOUR_NAMES,
   COMPONENTS,
+  COUPLES,
   deduce,
   AQUEOUS,
   GASES,
@@ -27,6 +28,7 @@ import {
 } from '@foxing/core'
 import { documentOf, toCsv, toHtml, toMarkdown } from '@foxing/core/report'
 import { z } from 'zod'
+import { takePercepts } from './percepts'
 
 /** A document that could not be taken: where in it, and what was expected there. */
 export class BadInput extends Error {
@@ -119,6 +121,7 @@ const commands: readonly Command[] = [
       ],
       salts: SALTS.map((s) => s.data),
       rules: RULES,
+      couples: COUPLES,
       reagents: REAGENTS,
       tests: TESTS,
       schemes: SCHEMES,
@@ -148,13 +151,21 @@ const commands: readonly Command[] = [
     name: 'deduce',
     summary: 'notebook → standings, formulae, conflicts',
     reads: true,
-    run: (document) => deduce(parse(notebookSchema, document, 'foxing-notebook/1')),
+    run: (document) => {
+      const notebook = parse(notebookSchema, document, 'foxing-notebook/1')
+      takePercepts(false)
+      return deduce(notebook)
+    },
   },
   {
     name: 'advise',
     summary: 'notebook → next tests worth doing, review of the procedure',
     reads: true,
-    run: (document) => advise(parse(notebookSchema, document, 'foxing-notebook/1')),
+    run: (document) => {
+      const notebook = parse(notebookSchema, document, 'foxing-notebook/1')
+      takePercepts(true)
+      return advise(notebook)
+    },
   },
   {
     name: 'read',
@@ -169,6 +180,7 @@ const commands: readonly Command[] = [
     run: (document, options) => {
       const notebook = parse(notebookSchema, document, 'foxing-notebook/1')
       const as = options['as'] ?? 'md'
+      takePercepts(false)
       const report = documentOf(notebook, titleOf(notebook))
       if (as === 'md') return toMarkdown(report)
       if (as === 'html') return toHtml(report)
