@@ -9,6 +9,7 @@ import { Shelf } from './views/shelf/Shelf'
 const Account = lazy(() => import('./views/account/Account').then((m) => ({ default: m.Account })))
 const Bench = lazy(() => import('./views/bench/Bench').then((m) => ({ default: m.Bench })))
 const ClassView = lazy(() => import('./views/class/ClassView').then((m) => ({ default: m.ClassView })))
+const Photo = lazy(() => import('./views/photo/Photo').then((m) => ({ default: m.Photo })))
 const Reference = lazy(() => import('./views/reference/Reference').then((m) => ({ default: m.Reference })))
 const Report = lazy(() => import('./views/report/Report').then((m) => ({ default: m.Report })))
 
@@ -41,6 +42,7 @@ export function App() {
           <Route path="/" element={<Inside element={<Shelf />} />} />
           <Route path="/jar/:id" element={<Inside element={<Bench />} />} />
           <Route path="/jar/:id/report" element={<Inside element={<Report />} />} />
+          <Route path="/jar/:id/photo" element={<Inside element={<Photo />} />} />
           <Route path="/account" element={<Inside element={<Account />} />} />
           <Route path="/class/:id" element={<Inside element={<ClassView />} />} />
           <Route path="*" element={<Lost />} />

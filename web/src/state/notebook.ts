@@ -10,7 +10,7 @@ import { flush, follow, pullJar } from './sync'
 export type Line =
   | { readonly did: Did }
   | { readonly saw: ObservationInput }
-  | { readonly note: string; readonly about?: string }
+  | { readonly note: string; readonly about?: string; readonly picture?: string }
   | { readonly concluded: Concluded }
   | { readonly amended: { readonly entry: string; readonly with: Record<string, string | boolean> } }
 

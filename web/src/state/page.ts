@@ -32,7 +32,13 @@ export interface PageRow {
   readonly test: Test | null
   readonly steps: readonly string[]
   readonly looks: readonly Look[]
-  readonly notes: readonly string[]
+  readonly notes: readonly Note[]
+}
+
+/** Something written that is no observation, and a picture that goes with it. */
+export interface Note {
+  readonly text: string
+  readonly picture?: string
 }
 
 const parsed = new Map<Test, readonly Step[]>()
@@ -58,7 +64,7 @@ const stepWords = (test: Test): string[] => stepsOf(test).flatMap((s) => (s.do =
 
 /** The notebook as rows, an observation beside the look it was written at. */
 export function pageOf(entries: readonly Entry[]): PageRow[] {
-  const rows: (Omit<PageRow, 'looks' | 'notes'> & { looks: Look[]; notes: string[] })[] = []
+  const rows: (Omit<PageRow, 'looks' | 'notes'> & { looks: Look[]; notes: Note[] })[] = []
   for (const { entry, withdrawn } of asAmended({ entries: [...entries] })) {
     if (withdrawn) continue
     if ('did' in entry) {
@@ -85,10 +91,15 @@ export function pageOf(entries: readonly Entry[]): PageRow[] {
       const index = at >= 0 ? at : row.looks.length - 1
       const look = row.looks[index]
       if (look) row.looks[index] = { ...look, written: [...look.written, { id: entry.id, observation: entry.saw }] }
-    } else if ('note' in entry) (rows.find((r) => r.id === entry.about) ?? rows.at(-1))?.notes.push(entry.note)
+    } else if ('note' in entry) (rows.find((r) => r.id === entry.about) ?? rows.at(-1))?.notes.push(noteOf(entry))
   }
   return rows
 }
+
+const noteOf = ({ note, picture }: { readonly note: string; readonly picture?: string | undefined }): Note => ({
+  text: note,
+  ...(picture === undefined ? {} : { picture }),
+})
 
 /** The next empty look of a row, or −1 when all have something written. */
 export const nextLook = (row: PageRow): number => row.looks.findIndex((l) => l.written.length === 0)

@@ -40,6 +40,37 @@ function Solid({ solid }: { readonly solid: NonNullable<Picture['solid']> }) {
   )
 }
 
+/** A bead, or a residue in its hard-glass tube: the left half as it is hot, the right as it is cold; what went up and settled stands above. */
+function Fired({ fired }: { readonly fired: NonNullable<Picture['fired']> }) {
+  if (fired.bead)
+    return (
+      <>
+        <path d="M20 2v22" stroke="#555450" strokeWidth={1.2} />
+        <path d="M20 24a14 14 0 0 0 0 28z" fill={fired.hot} stroke="#0007" strokeWidth={0.8} />
+        <path d="M20 24a14 14 0 0 1 0 28z" fill={fired.cold} stroke="#0007" strokeWidth={0.8} />
+        <Halves />
+      </>
+    )
+  return (
+    <>
+      {fired.above !== null && <path d="M9 18h22v9q-11 3 -22 0z" fill={fired.above} stroke="#0005" strokeWidth={0.5} />}
+      <path d="M9.5 60q5 -8 10.5 -9v21q-9 0 -10.5 -12z" fill={fired.hot} stroke="#0007" strokeWidth={0.6} />
+      <path d="M30.5 60q-5 -8 -10.5 -9v21q9 0 10.5 -12z" fill={fired.cold} stroke="#0007" strokeWidth={0.6} />
+      <path d="M6 5h28M8 5V60a12 12 0 0 0 24 0V5" fill="none" stroke="#555450" strokeWidth={1.2} />
+    </>
+  )
+}
+const Halves = () => (
+  <g fontSize={7} fill="#333" textAnchor="middle">
+    <text x={11} y={66}>
+      hot
+    </text>
+    <text x={29} y={66}>
+      cold
+    </text>
+  </g>
+)
+
 /** A test tube, a dry heap or a strip of paper, drawn from a picture. Sits on a neutral ground in either sheet, so that colours compare. */
 export function Tube({ picture, size = 64 }: { readonly picture: Picture; readonly size?: number }) {
   return (
@@ -50,6 +81,8 @@ export function Tube({ picture, size = 64 }: { readonly picture: Picture; readon
           <rect x={13} y={8} width={14} height={36} fill={picture.paper.from} />
           <rect x={13} y={44} width={14} height={28} fill={picture.paper.to} />
         </g>
+      ) : picture.fired ? (
+        <Fired fired={picture.fired} />
       ) : picture.flame !== null ? (
         <>
           <rect x={0} y={0} width={40} height={80} rx={2} fill="#1c1c1c" />
@@ -74,6 +107,7 @@ export function Tube({ picture, size = 64 }: { readonly picture: Picture; readon
               <rect x={7} y={22} width={26} height={54} fill={picture.liquid} opacity={picture.liquid === '#ffffff' ? 0.75 : 0.92} />
             )}
             {picture.solid && <Solid solid={picture.solid} />}
+            {picture.ring !== undefined && <rect x={7} y={44} width={26} height={7} fill={picture.ring} stroke="#0004" strokeWidth={0.4} />}
             {picture.liquid !== null && <path d="M7 22q13 3.5 26 0" fill="none" stroke="#0006" strokeWidth={0.8} />}
           </g>
           <path d="M5 5h30M7.5 5V61a12.5 12.5 0 0 0 25 0V5" fill="none" stroke="#555450" strokeWidth={1.2} />

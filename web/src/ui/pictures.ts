@@ -7,6 +7,10 @@ export interface Picture {
   readonly paper: { readonly from: string; readonly to: string } | null
   readonly dry: string | null
   readonly flame: string | null
+  /** What fire left: hot and cold side by side, and what settled above; a glass bead is round. */
+  readonly fired?: { readonly hot: string; readonly cold: string; readonly above: string | null; readonly bead: boolean }
+  /** Where a heavy liquid lies under another. */
+  readonly ring?: string
   /** The same in words, for those who do not see it. */
   readonly says: string
 }
@@ -24,8 +28,29 @@ export function pictureOfLook(look: SeenLook): Picture {
     paper: paper ? { from: paper.from.drawn, to: paper.to.drawn } : null,
     dry: look.appearance?.colour.drawn ?? null,
     flame: look.flame?.colour.drawn ?? null,
+    ...firedIn(look),
+    ...(look.ring ? { ring: look.ring.colour.drawn } : {}),
     says: wordsOf(look),
   }
+}
+
+function firedIn({ bead, residue }: SeenLook): Pick<Picture, 'fired'> {
+  if (bead) return { fired: { hot: bead.hot.drawn, cold: bead.cold.drawn, above: null, bead: true } }
+  return residue ? { fired: { hot: residue.hot.drawn, cold: residue.cold.drawn, above: residue.sublimate?.drawn ?? null, bead: false } } : {}
+}
+
+function residueInWords({ residue, gas, smell }: SeenLook): string {
+  if (!residue) return ''
+  const { hot, cold, sublimate, water } = residue
+  const signs = (['melts', 'crackles', 'chars', 'swells'] as const).filter((sign) => residue[sign])
+  return [
+    ...(water ? ['drops of water'] : []),
+    ...signs,
+    ...(gas ? [`gas, ${gas.colour.name}${gas.smell ? `, ${gas.smell}` : ''}`] : []),
+    hot.name === cold.name ? `residue ${cold.name}` : `residue ${hot.name} hot, ${cold.name} cold`,
+    ...(sublimate ? [`${sublimate.name} sublimate`] : []),
+    ...(smell && smell !== 'none' ? [`smell: ${smell}`] : []),
+  ].join('; ')
 }
 
 /** A look in words, as it is also written beside the drawing. */
@@ -36,6 +61,10 @@ export function wordsOf(look: SeenLook): string {
   if (look.papers.length > 0) return words.join('; ')
   if (look.flame)
     return look.flame.colour.family === 'colourless' ? 'the flame is not coloured' : `${look.flame.colour.name} flame, ${look.flame.lasts}`
+  if (look.bead)
+    return look.bead.hot.name === look.bead.cold.name ? `bead ${look.bead.cold.name}` : `bead ${look.bead.hot.name} hot, ${look.bead.cold.name} cold`
+  if (look.residue) return residueInWords(look)
+  if (look.ring) words.push(`${look.ring.colour.name} ring`)
   if (look.splint) return `the splint ${look.splint.replaceAll('-', ' ')}`
   if (look.smell) return look.smell === 'none' ? 'no smell' : `smell: ${look.smell}`
   if (look.appearance) return `${look.appearance.colour.name} ${look.appearance.form}`

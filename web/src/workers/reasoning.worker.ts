@@ -1,24 +1,37 @@
 import {
+  candidateColours,
+  type CandidateColour,
+  type Pictured,
   adviseFrom,
   constantsOf,
   drawSalt,
   findSalt,
+  fractionsOf,
+  holdsIon,
   ionInTests,
   outcomesOfTest,
   reason,
+  REFERENCE_IONS,
   seenIn,
+  titration,
+  USUAL_REAGENTS,
   useForReference,
   usePercepts,
+  withReagent,
   type Advice,
+  type AfterDrops,
+  type Axis,
   type Case,
   type Conflict,
   type Entry,
+  type Fractions,
   type Outcome,
   type PerceptPack,
   type Refutation,
   type Salt,
   type Seen,
   type Standing,
+  type WithReagent,
 } from '@foxing/core'
 import { documentFrom, inferencesOf, type ReportDocument } from '@foxing/core/report'
 import { expose } from 'comlink'
@@ -81,6 +94,22 @@ const worker = {
   async ion(ion: string): Promise<{ shown: ReturnType<typeof ionInTests>; constants: ReturnType<typeof constantsOf> }> {
     await ready
     return { shown: ionInTests(ion), constants: constantsOf(ion) }
+  },
+  /** An ion with each of the usual reagents, and the axes its forms are counted along. */
+  ionWithReagents: (ion: string): WithReagent[] =>
+    USUAL_REAGENTS.filter((reagent) => !holdsIon(reagent, ion)).flatMap((reagent) => withReagent(ion, reagent) ?? []),
+  /** A reagent with each ion there is a page for. */
+  reagentWithIons: (reagent: string): WithReagent[] =>
+    [...REFERENCE_IONS]
+      .sort((a, b) => Number(b.endsWith('+')) - Number(a.endsWith('+')))
+      .filter((ion) => !holdsIon(reagent, ion))
+      .flatMap((ion) => withReagent(ion, reagent) ?? []),
+  titration: (ion: string, reagent: string): AfterDrops[] => titration(ion, reagent),
+  fractions: (ion: string, axis: Axis): Fractions => fractionsOf(ion, axis),
+  /** What the salts in contention would show where a picture was taken. */
+  async candidateColours(notebook: Asked, of: Pictured): Promise<CandidateColour[]> {
+    await ready
+    return candidateColours(reason(notebook), of)
   },
   /** Every way a test comes out among the bench salts. */
   async test(test: string): Promise<Outcome[]> {

@@ -128,6 +128,11 @@ export function Bench() {
         <>
           <Saving unsaved={unsaved.size + (jar.saved === 0 ? 1 : 0)} />
           <Partners jar={jar} />
+          {writable && (
+            <Link className="pressable flex items-center" to={`/jar/${id}/photo`}>
+              picture
+            </Link>
+          )}
           <Link className="pressable flex items-center" to={`/jar/${id}/report`}>
             report
           </Link>

@@ -59,6 +59,20 @@ export function Contention({
           ))}
       </ul>
       {shown && <Why standing={shown} where={where} />}
+      {thought.advice.held.length > 0 && (
+        <details className="mt-5 px-1">
+          <summary className="text-sm text-faint">
+            kept back for now: {thought.advice.held.length === 1 ? 'one test' : `${thought.advice.held.length} tests`}
+          </summary>
+          <ul className="mt-1 space-y-1 leading-snug">
+            {thought.advice.held.map((h) => (
+              <li key={h.test}>
+                <strong>{h.title}.</strong> {h.because}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
       {thought.refutation && (
         <section className="mt-5 px-1">
           <h3 className="text-sm text-faint">to prove it wrong</h3>

@@ -3,8 +3,11 @@ import { DropdownMenu } from 'radix-ui'
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { Chemistry } from '../../ui/Formula'
 
-/** Whether somebody is in the middle of a line: what is thought out meanwhile must not take the focus from under their fingers. */
-const writing = (): boolean => document.activeElement instanceof HTMLInputElement && document.activeElement.value !== ''
+/** Whether somebody is in the middle of a line, or of a menu: what is thought out meanwhile must not take the focus from under their fingers. */
+const writing = (): boolean => {
+  const at = document.activeElement
+  return (at instanceof HTMLInputElement && at.value !== '') || (at?.closest('[role="menu"]') ?? null) !== null
+}
 
 interface Props {
   readonly proposals: readonly Proposal[]
@@ -30,18 +33,27 @@ export function Pencil({ proposals, complete, done, focus, onBegin }: Props) {
   }
   return (
     <section aria-label="next" className="off-paper px-5 py-4">
-      {chosen && (
-        <div className="flex items-start gap-4">
-          <div className="ml-8 min-w-0 flex-1">
-            <h3 className="pencil text-xl">{chosen.title}</h3>
-            <p className="pencil max-w-[60ch] leading-snug">
-              <Chemistry>{chosen.because}</Chemistry>
+      {/* One menu throughout: advice that arrives while it is open must not shut it. */}
+      <div className={`flex gap-4 ${chosen ? 'items-start' : 'items-center'}`}>
+        <div className="ml-8 min-w-0 flex-1">
+          {chosen ? (
+            <>
+              <h3 className="pencil text-xl">{chosen.title}</h3>
+              <p className="pencil max-w-[60ch] leading-snug">
+                <Chemistry>{chosen.because}</Chemistry>
+              </p>
+              <p className="mt-1 font-mono text-sm text-faint">
+                {chosen.minutes} min · {chosen.bits >= 0.005 ? `worth ${chosen.bits.toFixed(1)} bits` : 'for proof'}
+                {proposals.length > 1 && ` · ${Math.min(at, proposals.length - 1) + 1} of ${proposals.length}, ↑ ↓ for others`}
+              </p>
+            </>
+          ) : (
+            <p className="pencil">
+              {complete ? 'No test of this scope would tell more. Write your conclusion below.' : 'Choose the next test yourself.'}
             </p>
-            <p className="mt-1 font-mono text-sm text-faint">
-              {chosen.minutes} min · {chosen.bits >= 0.005 ? `worth ${chosen.bits.toFixed(1)} bits` : 'for proof'}
-              {proposals.length > 1 && ` · ${Math.min(at, proposals.length - 1) + 1} of ${proposals.length}, ↑ ↓ for others`}
-            </p>
-          </div>
+          )}
+        </div>
+        {chosen && (
           <button
             ref={begin}
             type="button"
@@ -51,21 +63,9 @@ export function Pencil({ proposals, complete, done, focus, onBegin }: Props) {
           >
             Begin
           </button>
-          <OtherTests done={done} onBegin={onBegin} />
-        </div>
-      )}
-      {!chosen && !complete && (
-        <div className="ml-8 flex items-center gap-4">
-          <p className="pencil flex-1">Choose the next test yourself.</p>
-          <OtherTests done={done} onBegin={onBegin} label="choose a test" />
-        </div>
-      )}
-      {complete && (
-        <div className="ml-8 flex items-center gap-4">
-          <p className="pencil flex-1">No test of this scope would tell more. Write your conclusion below.</p>
-          <OtherTests done={done} onBegin={onBegin} />
-        </div>
-      )}
+        )}
+        <OtherTests done={done} onBegin={onBegin} label={chosen || complete ? 'another test' : 'choose a test'} />
+      </div>
     </section>
   )
 }
@@ -73,7 +73,7 @@ export function Pencil({ proposals, complete, done, focus, onBegin }: Props) {
 function OtherTests({
   done,
   onBegin,
-  label = 'another test',
+  label,
 }: {
   readonly done: ReadonlySet<string>
   readonly onBegin: (test: string) => void

@@ -61,7 +61,8 @@ export function Row({ row, number, seen, inference, findings, unsaved, by }: Pro
           {row.looks.every((l) => l.written.length === 0) && <p className="pencil">nothing written</p>}
           {row.notes.map((note, i) => (
             <p key={i} className="text-faint">
-              note: {note}
+              note: {note.text}
+              {note.picture !== undefined && <img src={note.picture} alt={note.text} className="mt-1 max-h-24 border border-rule" />}
             </p>
           ))}
         </div>

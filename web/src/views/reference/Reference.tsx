@@ -1,4 +1,17 @@
-import { PORTIONS, REFERENCE_IONS, SOURCES, testById, TESTS, type Outcome } from '@foxing/core'
+import {
+  AXES,
+  cautionsOf,
+  PORTIONS,
+  REFERENCE_IONS,
+  REFERENCE_REAGENTS,
+  SCHEMES,
+  SOURCES,
+  testById,
+  TESTS,
+  USUAL_REAGENTS,
+  type Axis,
+  type Outcome,
+} from '@foxing/core'
 import { useEffect, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { Chemistry, Formula } from '../../ui/Formula'
@@ -6,6 +19,11 @@ import { Frame } from '../../ui/Frame'
 import { pictureOfLook, wordsOf } from '../../ui/pictures'
 import { Tube } from '../../ui/Tube'
 import { useReference } from '../../workers/useThought'
+import { FractionChart } from './FractionChart'
+import { SchemePage } from './SchemePage'
+import { Spectroscope } from './Spectroscope'
+import { Strip } from './Strip'
+import { WithReagents } from './WithReagents'
 
 /** Pages for ions and tests: everything on them is computed, and says where its constants are from. */
 export function Reference() {
@@ -22,11 +40,16 @@ export function Reference() {
             <IonPage ion={id} />
           ) : kind === 'test' && testById.has(id) ? (
             <TestPage id={id} />
+          ) : kind === 'reagent' && REFERENCE_REAGENTS.some((r) => r.id === id) ? (
+            <ReagentPage id={id} />
+          ) : kind === 'scheme' && SCHEMES.some((s) => s.id === id) ? (
+            <SchemePage id={id} />
           ) : (
             <p className="max-w-[60ch] leading-relaxed">
               {kind !== undefined && <strong className="block">There is no such page. </strong>}
-              Choose an ion to see what it shows in each test, or a test to see every way it can come out. What is drawn and written there is worked
-              out from equilibrium constants and spectra, on a solution of 20 mg in each millilitre; the constants and their sources stand below.
+              Choose an ion to see what it shows with each reagent and in each test, a reagent to see every ion with it, a test to see every way it
+              can come out, or a scheme to see how it takes a mixture apart. What is drawn and written is worked out from equilibrium constants and
+              spectra; the constants and their sources stand below.
             </p>
           )}
         </main>
@@ -40,6 +63,8 @@ function Index({ chosen }: { readonly chosen: string }) {
   const fits = (text: string): boolean => text.toLowerCase().includes(wanted.trim().toLowerCase())
   const ions = [...REFERENCE_IONS].sort((a, b) => Number(b.endsWith('+')) - Number(a.endsWith('+'))).filter(fits)
   const tests = TESTS.filter((t) => fits(t.title) || fits(t.id))
+  const reagents = REFERENCE_REAGENTS.filter((r) => fits(r.name) || fits(r.ask))
+  const schemes = SCHEMES.filter((s) => fits(s.title))
   return (
     <nav aria-label="reference" className="off-paper w-80 shrink-0 overflow-auto border-r border-rule px-5 py-5">
       <label className="grid gap-1 text-sm text-faint">
@@ -51,7 +76,7 @@ function Index({ chosen }: { readonly chosen: string }) {
           onChange={(e) => setWanted(e.target.value)}
         />
       </label>
-      {ions.length + tests.length === 0 && <p className="mt-4 text-faint">Nothing here is called that.</p>}
+      {ions.length + tests.length + reagents.length + schemes.length === 0 && <p className="mt-4 text-faint">Nothing here is called that.</p>}
       <ul className="mt-4 flex flex-wrap gap-x-1">
         {ions.map((ion) => (
           <li key={ion}>
@@ -89,7 +114,41 @@ function Index({ chosen }: { readonly chosen: string }) {
           </section>
         )
       })}
+      <Others title="schemes" kind="scheme" chosen={chosen} entries={schemes.map((s) => [s.id, s.title])} />
+      <Others title="reagents" kind="reagent" chosen={chosen} entries={reagents.map((r) => [r.id, r.name])} />
     </nav>
+  )
+}
+
+function Others({
+  title,
+  kind,
+  chosen,
+  entries,
+}: {
+  readonly title: string
+  readonly kind: string
+  readonly chosen: string
+  readonly entries: readonly (readonly [id: string, name: string])[]
+}) {
+  if (entries.length === 0) return null
+  return (
+    <section className="mt-4">
+      <h2 className="text-sm text-faint">{title}</h2>
+      <ul>
+        {entries.map(([id, name]) => (
+          <li key={id}>
+            <Link
+              to={`/reference/${kind}/${id}`}
+              aria-current={id === chosen ? 'page' : undefined}
+              className={`pressable flex items-center leading-tight ${id === chosen ? 'bg-press underline' : ''}`}
+            >
+              {name}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }
 
@@ -103,6 +162,8 @@ function IonPage({ ion }: { readonly ion: string }) {
         <Formula>{ion}</Formula>
       </h2>
       {!page && <Working />}
+      <IonWithReagents key={ion} ion={ion} />
+      {page?.shown && <h3 className="mt-8 text-2xl">In the tests</h3>}
       {page?.shown && (
         <p className="mt-1 text-faint">
           Shown on <Formula>{page.shown.salt}</Formula>; only tests in which the ion itself shows.
@@ -150,6 +211,83 @@ function IonPage({ ion }: { readonly ion: string }) {
   )
 }
 
+function IonWithReagents({ ion }: { readonly ion: string }) {
+  const rows = useReference(`with reagents ${ion}`, (worker) => worker.ionWithReagents(ion))
+  const [reagent, setReagent] = useState(ion.endsWith('+') ? 'NaOH 2 M' : 'AgNO3 0.1 M')
+  const strip = useReference(`titration ${ion} ${reagent}`, (worker) => worker.titration(ion, reagent))
+  const [axis, setAxis] = useState<Axis>('pH')
+  const fractions = useReference(`fractions ${ion} ${axis}`, (worker) => worker.fractions(ion, axis))
+  return (
+    <>
+      <section className="mt-6">
+        <h3 className="text-2xl">Drop by drop</h3>
+        <Choice label="reagent" value={reagent} options={USUAL_REAGENTS} onChange={setReagent} />
+        {strip ? <Strip key={`${ion} ${reagent}`} reagent={reagent} seen={strip} /> : <Working />}
+      </section>
+      <section className="mt-8">
+        <h3 className="text-2xl">Its forms</h3>
+        <Choice label="against" value={axis} options={AXES} onChange={setAxis} />
+        {fractions ? <FractionChart fractions={fractions} of={ion} /> : <Working />}
+        <p className="text-sm text-faint">
+          Of 0.01 mol/L at 25 °C, made acid with nitric acid and alkaline with sodium hydroxide; each line a form that holds more than one part in a
+          hundred; thick lines are solids.
+        </p>
+      </section>
+      <section className="mt-8">
+        <h3 className="text-2xl">With the usual reagents</h3>
+        <p className="text-sm text-faint">1 mL of a 0.05 mol/L solution. A reagent’s name sets the strip above.</p>
+        {rows ? <WithReagents rows={rows} by="reagent" onStrip={setReagent} /> : <Working />}
+      </section>
+    </>
+  )
+}
+
+function Choice<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  readonly label: string
+  readonly value: T
+  readonly options: readonly T[]
+  readonly onChange: (value: T) => void
+}) {
+  return (
+    <label className="flex items-center gap-2 text-sm text-faint print:hidden">
+      {label}
+      <select
+        className="h-11 border-b border-ink bg-transparent font-mono text-base text-ink"
+        value={value}
+        onChange={(e) => {
+          const chosen = options.find((o) => o === e.target.value)
+          if (chosen !== undefined) onChange(chosen)
+        }}
+      >
+        {options.map((o) => (
+          <option key={o} value={o}>
+            {o}
+          </option>
+        ))}
+      </select>
+    </label>
+  )
+}
+
+function ReagentPage({ id }: { readonly id: string }) {
+  const reagent = REFERENCE_REAGENTS.find((r) => r.id === id)
+  const rows = useReference(`reagent ${id}`, (worker) => worker.reagentWithIons(reagent?.ask ?? ''))
+  return (
+    <>
+      <h2 className="text-3xl">{reagent?.name}</h2>
+      <p className="mt-1 font-mono text-sm text-faint">
+        <Formula>{reagent?.ask ?? ''}</Formula>, on 1 mL of each ion, 0.05 mol/L
+      </p>
+      {rows ? <WithReagents rows={rows} by="ion" /> : <Working />}
+    </>
+  )
+}
+
 function TestPage({ id }: { readonly id: string }) {
   const outcomes = useReference(`test ${id}`, (worker) => worker.test(id))
   const test = testById.get(id)
@@ -159,6 +297,21 @@ function TestPage({ id }: { readonly id: string }) {
       <h2 className="text-3xl">{test.title}</h2>
       <p className="mt-1 max-w-[65ch] leading-snug">{test.because}</p>
       <p className="mt-1 font-mono text-sm text-faint">{test.minutes} min</p>
+      {test.relies && (
+        <>
+          <h3 className="mt-3 text-sm text-faint">It rests on</h3>
+          <ul className="ml-5 list-disc leading-snug">
+            {test.relies.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      {cautionsOf(test).map((line) => (
+        <p key={line} className="mt-2 border-l-2 border-ink pl-3 leading-snug">
+          {line}
+        </p>
+      ))}
       {!outcomes && <Working />}
       {outcomes?.map((outcome) => (
         <section key={outcome.salts.join()} className="mt-5 border-t border-rule pt-3">
@@ -183,12 +336,13 @@ function Looks({ outcome }: { readonly outcome: Outcome }) {
   return (
     <>
       <ol className="mt-2 flex flex-wrap gap-x-8 gap-y-3">
-        {outcome.looks.map(({ asked, look }, i) => (
+        {outcome.looks.map(({ asked, look, lines }, i) => (
           <li key={i} className="flex max-w-xs gap-3">
             <Tube picture={pictureOfLook(look)} size={64} />
             <span className="leading-snug">
               <span className="block text-sm text-faint">{asked}</span>
               {wordsOf(look)}
+              {lines && <Spectroscope lines={lines} />}
             </span>
           </li>
         ))}
