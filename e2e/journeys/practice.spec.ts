@@ -112,9 +112,33 @@ test('hints: on request, each counted in the notebook', async ({ page }) => {
   await expect(page.getByText('1 asked so far')).toBeVisible()
 })
 
+test('the reference: a titration is gone through by key, the forms are charted, a reagent shows every ion', async ({ page }) => {
+  await page.goto('/reference/ion/Zn%5E2%2B')
+  const slider = page.getByRole('slider', { name: 'drops' })
+  await slider.focus()
+  await expect(page.getByText('0 drops of')).toBeVisible()
+  for (let n = 0; n < 3; n++) await slider.press('ArrowRight')
+  await expect(slider).toHaveAttribute('aria-valuetext', /3 drops: .*white solid/)
+  await slider.press('End')
+  await expect(slider).toHaveAttribute('aria-valuetext', /30 drops: .*colourless/)
+  await expect(
+    page
+      .getByRole('img', { name: /Forms of Zn/ })
+      .locator('.main-svg')
+      .first(),
+  ).toBeVisible()
+  await page.getByRole('combobox', { name: 'against' }).selectOption('NH3')
+  await expect(page.getByRole('img', { name: /Forms of Zn.* NH3/ })).toBeVisible()
+  await page.getByRole('textbox', { name: 'find' }).fill('dimethylgly')
+  await page.getByRole('link', { name: 'dimethylglyoxime', exact: true }).click()
+  await expect(page.getByRole('row', { name: /Ni.*red/ })).toBeVisible()
+  await page.goto('/reference/scheme/full-separation')
+  await expect(page.getByText('Group IV: hydrogen sulfide in ammonia')).toBeVisible()
+})
+
 test('the reference: an ion is found, its tests are drawn, its constants have sources', async ({ page }) => {
   await page.goto('/reference')
-  await page.getByLabel('find').fill('Pb')
+  await page.getByRole('textbox', { name: 'find' }).fill('Pb')
   await page.getByRole('link', { name: 'Pb2+' }).click()
   await expect(page.getByRole('heading', { name: 'Potassium iodide to excess' })).toBeVisible()
   await expect(page.getByText('Critical Stability Constants').first()).toBeVisible()
@@ -176,6 +200,17 @@ test('a line of shorthand becomes observations, and what is not understood is ke
   await page.keyboard.press('Enter')
   await page.locator('#line').fill('sol xs NH3')
   await page.keyboard.press('Enter')
+  // Strong sulfite and oxalate come down with silver as well; permanganate tells them from chloride.
+  await page
+    .getByRole('button', { name: 'another test' })
+    .or(page.getByRole('button', { name: 'choose a test' }))
+    .first()
+    .click()
+  await page.getByRole('menuitem', { name: /^Permanganate in dilute sulfuric acid/ }).click()
+  for (let look = 0; look < 2; look++) {
+    await page.locator('#line').fill('soln violet')
+    await page.keyboard.press('Enter')
+  }
   await expect(page.getByRole('main')).toContainText('white')
   await expect(page.getByRole('main')).toContainText('wobbly')
   await expect(page.getByRole('main')).toContainText('dissolves in excess ammonia')

@@ -1,3 +1,4 @@
+import { picture } from '../bitmap'
 import { expect, test } from '../people'
 
 /** Relative to where the script runs Playwright from. */
@@ -28,7 +29,34 @@ test('report', async ({ page }) => {
 test('reference', async ({ page }) => {
   await page.goto('/reference/ion/Pb%5E2%2B')
   await expect(page.getByRole('heading', { name: 'Constants' })).toBeVisible()
+  await expect(page.locator('.main-svg').first()).toBeVisible()
+  for (let n = 0; n < 12; n++) await page.getByRole('slider', { name: 'drops' }).press('ArrowRight')
   await page.screenshot({ path: `${shots}/reference.png` })
+})
+
+test('a reagent, and a scheme', async ({ page }) => {
+  await page.goto('/reference/reagent/potassium-iodide')
+  await expect(page.getByRole('row', { name: /Pb/ })).toBeVisible()
+  await page.screenshot({ path: `${shots}/reagent.png` })
+  await page.goto('/reference/scheme/full-separation')
+  await expect(page.getByText('Group I: dilute hydrochloric acid')).toBeVisible()
+  await page.screenshot({ path: `${shots}/scheme.png` })
+})
+
+test('dry ways', async ({ page }) => {
+  await page.goto('/reference/test/heat-strongly')
+  await expect(page.getByText(/residue yellow hot, white cold/).first()).toBeVisible()
+  await page.screenshot({ path: `${shots}/dry.png` })
+})
+
+test('a picture', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: /F-07/ }).click()
+  await page.getByRole('link', { name: 'picture' }).click()
+  const buffer = picture(600, 400, [240, 214, 172], [132, 165, 152])
+  await page.getByLabel(/picture with a white card/).setInputFiles({ name: 'tube.bmp', mimeType: 'image/bmp', buffer })
+  await expect(page.getByRole('complementary').getByRole('row').first()).toBeVisible()
+  await page.screenshot({ path: `${shots}/picture.png` })
 })
 
 test('contradiction', async ({ page }) => {
