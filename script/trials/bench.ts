@@ -9,7 +9,15 @@ import {
   newState,
   packPercepts,
   reason,
+  FULL_SEPARATION,
+  followScheme,
+  newBench,
+  openJar,
+  perceive,
+  perform,
+  SALTS,
   Simulations,
+  stepSchema,
   usePercepts,
   type Entry,
 } from '@foxing/core'
@@ -100,12 +108,56 @@ function deduction(): void {
   const packing = once(() => usePercepts(packPercepts(500)))
   const times = Array.from({ length: 9 }, () => once(() => reason(notebook))).sort((a, b) => a - b)
   const rankings = Array.from({ length: 9 }, () => once(() => adviseFrom(reason(notebook), notebook))).sort((a, b) => a - b)
-  console.log(`deduction, one salt of 79, six tests, ${entries.length} lines:`)
+  console.log(`deduction, one salt of ${SALTS.length}, six tests, ${entries.length} lines:`)
   console.log(`  standings: cold ${cold.toFixed(0)} ms, at once again ${again.toFixed(0)} ms, remembered ${(times[4] ?? 0).toFixed(0)} ms (aim 50)`)
   console.log(
     `  ranking of every test: cold ${coldRanking.toFixed(0)} ms, remembered ${(rankings[4] ?? 0).toFixed(0)} ms with the standings (aim 300); percepts of all tests worked out ahead in ${(packing / 1000).toFixed(1)} s`,
   )
 }
 
+/** A six-cation mixture by the scheme's own steps, and single operations by the number of components in the tube. */
+function operations(): void {
+  const sample = {
+    solution: {
+      ions: { 'Ag^+': 0.03, 'Cu^2+': 0.03, 'Fe^3+': 0.03, 'Ni^2+': 0.03, 'Ba^2+': 0.03, 'Mg^2+': 0.03, 'H^+': 0.3, 'NO3^-': 0.66 },
+      mL: 20,
+    },
+  }
+  const { steps } = followScheme(FULL_SEPARATION, sample)
+  const done = (n: number): void => {
+    let bench = newBench(openJar(sample))
+    for (const { step } of steps.slice(0, n)) {
+      const { bench: after, event } = perform(bench, step)
+      bench = after
+      perceive(event, 1)
+    }
+  }
+  const forty = time(3, () => done(40)) / 1000
+  const all = time(1, () => done(steps.length)) / 1000
+  console.log(`six cations taken apart by the full separation, each step with what is seen:`)
+  console.log(
+    `  its first forty operations ${forty.toFixed(0)} ms (aim 50); all ${steps.length} of them ${all.toFixed(0)} ms, ${((1000 * steps.length) / all).toFixed(0)} operations a second on one core`,
+  )
+  const cations = ['Ag^+', 'Cu^2+', 'Fe^3+', 'Ni^2+', 'Ba^2+', 'Mg^2+', 'Zn^2+', 'Al^3+', 'Co^2+', 'Ca^2+', 'Mn^2+', 'Cd^2+']
+  const line = [1, 2, 4, 6, 9, 12].map((n) => {
+    const ions: Record<string, number> = { 'H^+': 0.3 }
+    for (const ion of cations.slice(0, n)) ions[ion] = 0.02
+    ions['NO3^-'] = 0.3 + cations.slice(0, n).reduce((sum, ion) => sum + 0.02 * Number(/\^(\d*)\+$/.exec(ion)?.[1] || 1), 0)
+    const start = perform(newBench(openJar({ solution: { ions, mL: 20 } })), stepSchema.parse({ do: 'take', into: 'A', mL: 1 })).bench
+    let bench = start
+    let drops = 0
+    const one = stepSchema.parse({ do: 'add', to: 'A', reagent: 'NH3 2 M', drops: 1 })
+    const each = time(60, () => {
+      if (drops++ % 30 === 0) bench = start
+      const { bench: after, event } = perform(bench, one)
+      bench = after
+      perceive(event, 1)
+    })
+    return `${n + 3}: ${each.toFixed(0)} µs`
+  })
+  console.log(`  a drop of ammonia, by the components in the tube: ${line.join(', ')}`)
+}
+
 solver()
+operations()
 deduction()

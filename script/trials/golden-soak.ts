@@ -15,7 +15,7 @@ function observations(expected: Expected, steps: readonly Step[], vessel: string
   else if (expected.solid !== undefined) say('precipitate.colour', first(expected.solid))
   if (expected.habit !== undefined) say('precipitate.habit', first(expected.habit))
   if (expected.solution !== undefined) say('solution.colour', first(expected.solution))
-  if (expected.gasColour !== undefined) say('gas.colour', expected.gasColour)
+  if (expected.gasColour !== undefined) say('gas.colour', first(expected.gasColour))
   else if (typeof expected.gas === 'string') say('gas.present', 'yes')
   if (expected.smell !== undefined) say('smell', expected.smell)
   if (expected.splint !== undefined) say('splint', expected.splint)
@@ -23,7 +23,7 @@ function observations(expected: Expected, steps: readonly Step[], vessel: string
   if (expected.lasts !== undefined) say('flame.lasts', expected.lasts)
   const last = steps.at(-1)
   if (expected.paper !== undefined && last && (last.do === 'hold' || last.do === 'dip') && last.paper)
-    say(`paper.${last.paper}`, first(expected.paper))
+    say(`paper.${last.paper}`, first(first(expected.paper)))
   return seen
 }
 
