@@ -1,7 +1,8 @@
+import { forecastOf, type Forecast } from './forecast'
 import { gatesOf, heldBy } from './gates'
 import { review, type Finding } from './review'
 import { brings, careOf, cautionsOf, reagentsOf, TESTS, testById, type Test } from '../catalogue'
-import { likelihoodAt, observationsOf, reason, stepsOfTest, type Reasoning, type TraceObservation, type TraceStep } from '../deduction'
+import { reason, type Reasoning } from '../deduction'
 import type { Notebook } from '../notebook'
 import { findReagent, gasById } from '../species'
 
@@ -64,11 +65,11 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
   const undone = wanted.filter((test) => !held.some((h) => h.test === test.id))
   const among = live(reasoning)
   const ranked: Proposal[] = undone
-    .map((test) => ({ test, outcomes: outcomesOf(test, reasoning, among) }))
-    .map((plan) => ({ ...plan, bits: expectedBits(plan.outcomes, reasoning) }))
+    .map((test) => ({ test, prospects: prospectsOf(test, reasoning, among) }))
+    .map((plan) => ({ ...plan, bits: expectedBits(forecastOf(plan.test, reasoning.simulations), plan.prospects) }))
     .filter(({ bits }) => bits >= WORTH_DOING)
     .sort((a, b) => b.bits / costOf(b.test) - a.bits / costOf(a.test))
-    .map(({ test, bits, outcomes }) => propose(test, bits, `${test.because} ${tells(outcomes, reasoning)}`.trim(), reasoning))
+    .map(({ test, bits, prospects }) => propose(test, bits, `${test.because} ${tells(prospects)}`.trim(), reasoning))
   const proofs = proving(undone, reasoning).filter((p) => !ranked.some((r) => r.test === p.test))
   const next = solutionFirst([...ranked, ...proofs], undone, reasoning)
   return { next, review: review(entries, reasoning.trace), refutation: refutationOf(undone, reasoning), held, complete: next.length === 0 }
@@ -112,9 +113,9 @@ const WORTH_A_CAUTION = 0.005
 /** Cautions of the gases that the test would make of what may be in the jar. */
 function gasCautions(test: Test, { hypotheses, posterior, simulations }: Pick<Reasoning, 'hypotheses' | 'posterior' | 'simulations'>): string[] {
   const chance = new Map<string, number>()
+  const forecast = forecastOf(test, simulations)
   hypotheses.forEach(({ salt }, h) => {
-    const gases = stepsOfTest(test.id).flatMap(({ recipe }) => (simulations.expect(salt, recipe)?.percept.gases ?? []).map((gas) => gas.species))
-    for (const gas of new Set(gases)) chance.set(gas, (chance.get(gas) ?? 0) + (posterior[h] as number))
+    for (const gas of forecast.gasesOf(salt)) chance.set(gas, (chance.get(gas) ?? 0) + (posterior[h] as number))
   })
   const made = [...chance].filter(([, p]) => p >= WORTH_A_CAUTION).map(([id]) => id)
   return made.flatMap((id) => gasById.get(id)?.data.caution ?? []).filter((line) => line !== '')
@@ -130,20 +131,13 @@ function proving(undone: readonly Test[], reasoning: Reasoning): Proposal[] {
   if (!salt || (reasoning.posterior[best] ?? 0) < AS_GOOD_AS_KNOWN) return []
   const wanting = reasoning.standings.filter((s) => s.status === 'likely').map((s) => s.species)
   return undone.flatMap((test) => {
-    const shown = new Set(
-      stepsOfTest(test.id).flatMap((step) =>
-        step.index < 0 || !isLook(step) ? [] : (reasoning.simulations.expect(salt, step.recipe)?.percept.shows ?? []),
-      ),
-    )
+    const shown = forecastOf(test, reasoning.simulations).shownBy(salt)
     const proved = wanting.filter((ion) => shown.has(ion) && !brings(test, ion))
     return proved.length > 0
       ? [propose(test, 0, `Another sign of ${proved.join(' and ')}: a claim of "confirmed" takes independent positives. ${test.because}`, reasoning)]
       : []
   })
 }
-
-const isLook = (step: TraceStep): boolean =>
-  ['look', 'hold', 'smell', 'flame'].includes(step.recipe.steps.at(-1)?.do ?? '') && step.test !== 'appearance'
 
 /** Tests on a solution want one: making it, and looking at what happens, comes before them. */
 function solutionFirst(next: readonly Proposal[], undone: readonly Test[], reasoning: Reasoning): Proposal[] {
@@ -154,10 +148,11 @@ function solutionFirst(next: readonly Proposal[], undone: readonly Test[], reaso
   return [own, ...next.filter((p) => p.test !== making.id)]
 }
 
-interface Outcome {
-  readonly observations: readonly TraceObservation[]
-  /** Hypotheses that would show just this; the first stands for all of them. */
-  readonly shownBy: readonly number[]
+/** The outcomes of a test among the live hypotheses, with what each holds of their probability and the likeliest of its salts. */
+interface Prospect {
+  readonly outcome: number
+  readonly mass: number
+  readonly formula: string
 }
 
 function live({ posterior }: Reasoning): number[] {
@@ -170,64 +165,46 @@ function live({ posterior }: Reasoning): number[] {
   })
 }
 
-/** Outcomes a test can have among the live hypotheses, those that show the same together; amounts are left out, since they are judged too loosely to plan on. */
-function outcomesOf(test: Test, reasoning: Reasoning, among: readonly number[]): Outcome[] {
-  const steps = stepsOfTest(test.id)
-  const byText = new Map<string, { observations: TraceObservation[]; shownBy: number[] }>()
+function prospectsOf(test: Test, { hypotheses, posterior, simulations }: Reasoning, among: readonly number[]): Prospect[] {
+  const forecast = forecastOf(test, simulations)
+  const prospects = new Map<number, { outcome: number; mass: number; formula: string }>()
   for (const h of among) {
-    const salt = reasoning.hypotheses[h]?.salt
+    const salt = hypotheses[h]?.salt
     if (!salt) continue
-    const seen = observationsOf(steps, (step) => reasoning.simulations.expect(salt, step.recipe)).filter(
-      ({ observation }) => observation.channel !== 'precipitate.amount',
-    )
-    const text = seen.map(({ observation: o }) => `${o.step ?? ''}${o.channel}=${String(o.negated)}${o.value}`).join()
-    const known = byText.get(text)
-    if (known) known.shownBy.push(h)
-    else byText.set(text, { observations: seen.map(({ step, observation }) => ({ entry: test.id, observation, steps: [step] })), shownBy: [h] })
+    const outcome = forecast.outcomeOf(salt)
+    const known = prospects.get(outcome)
+    if (known) known.mass += posterior[h] as number
+    else prospects.set(outcome, { outcome, mass: posterior[h] as number, formula: salt.id })
   }
-  return [...byText.values()]
+  return [...prospects.values()]
 }
 
 /**
  * Mutual information of the salt and the test's outcome, bits, with the error model between them. Salts that show the same words are taken as one, with the percepts of the first.
  */
-export function expectedBits(outcomes: readonly Outcome[], reasoning: Reasoning): number {
-  if (outcomes.length < 2) return 0
-  const mass = outcomes.map(({ shownBy }) => shownBy.reduce((sum, h) => sum + (reasoning.posterior[h] as number), 0))
-  const all = mass.reduce((a, b) => a + b, 0)
-  const given = outcomes.map(({ shownBy }) => {
-    const salt = reasoning.hypotheses[shownBy[0] ?? -1]?.salt
-    const row = outcomes.map(({ observations }) =>
-      observations.reduce(
-        (product, { observation, steps: [step] }) =>
-          product * likelihoodAt(observation, salt && step ? reasoning.simulations.expect(salt, step.recipe) : null),
-        1,
-      ),
-    )
+function expectedBits(forecast: Forecast, prospects: readonly Prospect[]): number {
+  if (prospects.length < 2) return 0
+  const all = prospects.reduce((sum, { mass }) => sum + mass, 0)
+  const given = prospects.map(({ outcome }) => {
+    const row = prospects.map((written) => forecast.chance(outcome, written.outcome))
     const sum = row.reduce((a, b) => a + b, 0)
-    return row.map((p) => (sum > 0 ? p / sum : 1 / outcomes.length))
+    return row.map((p) => (sum > 0 ? p / sum : 1 / prospects.length))
   })
   let bits = 0
-  outcomes.forEach((_, k) => {
-    const marginal = mass.reduce((sum, m, i) => sum + (m / all) * (given[i]?.[k] ?? 0), 0)
-    mass.forEach((m, i) => {
+  prospects.forEach((_, k) => {
+    const marginal = prospects.reduce((sum, { mass }, i) => sum + (mass / all) * (given[i]?.[k] ?? 0), 0)
+    prospects.forEach(({ mass }, i) => {
       const chance = given[i]?.[k] ?? 0
-      if (m > 0 && chance > 0 && marginal > 0) bits += (m / all) * chance * Math.log2(chance / marginal)
+      if (mass > 0 && chance > 0 && marginal > 0) bits += (mass / all) * chance * Math.log2(chance / marginal)
     })
   })
   return Math.max(0, bits)
 }
 
 /** In words: which salts part company, the two likeliest that differ. */
-function tells(outcomes: readonly Outcome[], reasoning: Reasoning): string {
-  const names = outcomes
-    .map(({ shownBy }) => ({
-      formula: reasoning.hypotheses[shownBy[0] ?? 0]?.salt.id ?? '',
-      mass: shownBy.reduce((sum, h) => sum + (reasoning.posterior[h] as number), 0),
-    }))
-    .sort((a, b) => b.mass - a.mass)
-  const [first, second] = names
-  return first && second ? `It tells ${first.formula} from ${second.formula}${names.length > 2 ? ` and ${names.length - 2} more` : ''}.` : ''
+function tells(prospects: readonly Prospect[]): string {
+  const [first, second] = [...prospects].sort((a, b) => b.mass - a.mass)
+  return first && second ? `It tells ${first.formula} from ${second.formula}${prospects.length > 2 ? ` and ${prospects.length - 2} more` : ''}.` : ''
 }
 
 /** Hypotheses besides the likeliest that refutation looks at: those that stood up longest. */
@@ -244,21 +221,10 @@ function refutationOf(undone: readonly Test[], reasoning: Reasoning): Refutation
   const rivals = order.slice(1, 1 + RIVALS).flatMap((h) => reasoning.hypotheses[h] ?? [])
   let best: { test: Test; against: string[] } | null = null
   for (const test of undone) {
-    const steps = stepsOfTest(test.id)
-    const seen = observationsOf(steps, (step) => reasoning.simulations.expect(claim.salt, step.recipe)).filter(
-      ({ observation }) => observation.channel !== 'precipitate.amount',
-    )
-    const against = rivals.filter(({ salt }) => {
-      const ratio = seen.reduce(
-        (product, { step, observation }) => product * likelihoodAt(observation, reasoning.simulations.expect(salt, step.recipe)),
-        1,
-      )
-      const own = seen.reduce(
-        (product, { step, observation }) => product * likelihoodAt(observation, reasoning.simulations.expect(claim.salt, step.recipe)),
-        1,
-      )
-      return ratio < 0.1 * own
-    })
+    const forecast = forecastOf(test, reasoning.simulations)
+    const foretold = forecast.outcomeOf(claim.salt)
+    const own = forecast.chance(foretold, foretold)
+    const against = rivals.filter(({ salt }) => forecast.chance(forecast.outcomeOf(salt), foretold) < 0.1 * own)
     if (against.length > (best?.against.length ?? 0)) best = { test, against: against.map((r) => r.salt.id) }
   }
   if (!best) return null

@@ -47,6 +47,7 @@ export interface PerceptPack {
 export class Simulations {
   private readonly nodes = new Map<string, Map<string, Node | null>>()
   private readonly known = new Map<string, Map<string, Expectation | null>>()
+  private readonly shared = new Map<number, Expectation>()
   private pack: PerceptPack | null = null
   private places: ReadonlyMap<string, number> = new Map()
 
@@ -74,9 +75,14 @@ export class Simulations {
   private fromPack(salt: Salt, recipe: Recipe): Expectation | null | undefined {
     const place = this.places.get(recipe.key)
     const pair = place === undefined ? undefined : this.pack?.table[salt.id]?.[place]
-    if (pair === null) return null
-    const percept = pair && this.pack?.percepts[pair[0]]
-    return percept && { percept, before: this.pack?.percepts[pair[1]] ?? null }
+    if (!pair || !this.pack) return pair === null ? null : undefined
+    const percept = this.pack.percepts[pair[0]]
+    if (!percept) return undefined
+    // One object for one sight, by which those that look alike are known.
+    const mark = pair[0] * this.pack.percepts.length + pair[1]
+    let shared = this.shared.get(mark)
+    if (!shared) this.shared.set(mark, (shared = { percept, before: this.pack.percepts[pair[1]] ?? null }))
+    return shared
   }
 
   private workOut(salt: Salt, recipe: Recipe): Expectation | null {

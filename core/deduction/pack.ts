@@ -37,11 +37,8 @@ export function modelId(): string {
   return id
 }
 
-/** Works out every catalogue test with every bench salt, or with some. All of them take some seconds: to be done when the app is built. */
-export function packPercepts(sample_mg: number, salts: readonly Salt[] = SALTS): PerceptPack {
-  const simulations = new Simulations(sample_mg)
-  const recipes = new Map<string, Recipe>()
-  for (const test of TESTS) for (const { recipe, index } of stepsOfTest(test.id)) if (index >= 0) recipes.set(recipe.key, recipe)
+/** Percepts kept once each, and the place of one among them; −1 for none. */
+function interned(): { percepts: Percept[]; placeOf: (percept: Percept | null) => number } {
   const percepts: Percept[] = []
   const places = new Map<string, number>()
   const placeOf = (percept: Percept | null): number => {
@@ -56,6 +53,15 @@ export function packPercepts(sample_mg: number, salts: readonly Salt[] = SALTS):
     }
     return place
   }
+  return { percepts, placeOf }
+}
+
+/** Works out every catalogue test with every bench salt, or with some. All of them take some seconds: to be done when the app is built. */
+export function packPercepts(sample_mg: number, salts: readonly Salt[] = SALTS): PerceptPack {
+  const simulations = new Simulations(sample_mg)
+  const recipes = new Map<string, Recipe>()
+  for (const test of TESTS) for (const { recipe } of stepsOfTest(test.id)) recipes.set(recipe.key, recipe)
+  const { percepts, placeOf } = interned()
   const table = Object.fromEntries(
     salts.map((salt) => [
       salt.id,
@@ -66,4 +72,23 @@ export function packPercepts(sample_mg: number, salts: readonly Salt[] = SALTS):
     ]),
   )
   return { model: modelId(), sample_mg, recipes: [...recipes.keys()], percepts, table }
+}
+
+/**
+ * Packs of different salts as one.
+ * @throws RangeError for none, or for packs of different models, sample masses or recipes
+ */
+export function mergePacks(packs: readonly PerceptPack[]): PerceptPack {
+  const [first] = packs
+  const madeFor = ({ model, sample_mg, recipes }: PerceptPack): string => JSON.stringify([model, sample_mg, recipes])
+  if (!first || packs.some((pack) => madeFor(pack) !== madeFor(first))) throw new RangeError('packs of one model, sample mass and set of recipes')
+  const { percepts, placeOf } = interned()
+  const table = Object.fromEntries(
+    packs.flatMap((pack) => {
+      const moved = pack.percepts.map(placeOf)
+      const to = (place: number): number => moved[place] ?? -1
+      return Object.entries(pack.table).map(([salt, pairs]) => [salt, pairs.map((pair) => pair && ([to(pair[0]), to(pair[1])] as const))] as const)
+    }),
+  )
+  return { ...first, percepts, table }
 }

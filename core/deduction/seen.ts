@@ -1,5 +1,5 @@
 import { testById } from '../catalogue'
-import { observationSchema, type Notebook, type Observation, type ObservationInput } from '../notebook'
+import { type Notebook, type Observation } from '../notebook'
 import { degreeOf, seenLook, type Seen, type SeenColour, type SeenLook } from '../perception'
 import type { Salt } from '../species'
 import { Simulations, type Expectation } from './hypotheses'
@@ -44,7 +44,7 @@ export function observationsOf(
   return steps.flatMap((step) => {
     const expectation = expect(step)
     if (!expectation || !worthALook(step)) return []
-    return observationsFromLook(lookAt(step, expectation, [0, 0, 0]), askedAt(step)).map((o) => ({ step, observation: observationSchema.parse(o) }))
+    return observationsFromLook(lookAt(step, expectation, [0, 0, 0]), askedAt(step)).map((observation) => ({ step, observation }))
   })
 }
 
@@ -55,10 +55,10 @@ export const askedAt = ({ test, index }: Pick<TraceStep, 'test' | 'index'>): str
  * A look written down word for word, as a quick and honest observer would.
  * @param asked what the look was for: where it asks for gas or bubbles, that there were none is written too
  */
-export function observationsFromLook(look: SeenLook, asked = ''): ObservationInput[] {
-  const seen: ObservationInput[] = []
+export function observationsFromLook(look: SeenLook, asked = ''): Observation[] {
+  const seen: Observation[] = []
   const say = (channel: string, value: string, negated = false, degree?: string): void =>
-    void seen.push({ channel, value, negated, vessel: look.vessel, step: look.step, ...(degree === undefined ? {} : { degree }) })
+    void seen.push({ channel, value, negated, certainty: 'sure', vessel: look.vessel, step: look.step, ...(degree === undefined ? {} : { degree }) })
   const sayColour = (channel: string, { name, family }: SeenColour): void => say(channel, family, false, degreeOf(name))
   for (const { paper, to } of look.papers) say(`paper.${paper}`, to.family)
   if (look.papers.length > 0) return seen

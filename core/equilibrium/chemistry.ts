@@ -43,6 +43,25 @@ export const lnKAt = (species: { readonly logK: number; readonly enthalpy_kJ: nu
  */
 export type Shift = ReadonlyMap<string, number>
 
+/** Species by the last of their components, so that only those that the components at hand can make are looked through. */
+function byLastComponent<S extends Resolved>(all: readonly S[]): (components: readonly number[], local: Int32Array) => S[] {
+  const placed = new Map<number, { species: S; place: number }[]>()
+  all.forEach((species, place) => {
+    const last = Math.max(0, ...species.terms.map(([component]) => component))
+    placed.set(last, [...(placed.get(last) ?? []), { species, place }])
+  })
+  return (components, local) =>
+    components
+      .flatMap((component) => placed.get(component) ?? [])
+      .filter(({ species }) => species.terms.every(([component]) => (local[component] as number) >= 0))
+      .sort((a, b) => a.place - b.place)
+      .map(({ species }) => species)
+}
+const aqueousOf = byLastComponent(AQUEOUS)
+const gasesOf = byLastComponent(GASES)
+const extractsOf = byLastComponent(EXTRACTS)
+const solidsOf = byLastComponent(SOLIDS)
+
 const cache = new Map<string, Chemistry>()
 const shiftKeys = new WeakMap<Shift, number>()
 let shifts = 0
@@ -68,13 +87,12 @@ export function chemistryOf(present: readonly number[], temperature: Celsius, sh
   if (known) return known
   const local = new Int32Array(COMPONENTS.length).fill(-1)
   components.forEach((global, index) => (local[global] = index))
-  const within = (s: Resolved): boolean => s.terms.every(([component]) => (local[component] as number) >= 0)
   const terms = (s: Resolved): [number, number][] => s.terms.map(([component, n]) => [local[component] as number, n])
   const shifted = (s: Resolved, kind: string): number => lnKAt(s, temperature) + (shift?.get(`${kind}:${s.id}`) ?? 0) * LN10
-  const aqueous = AQUEOUS.filter(within)
-  const gases = GASES.filter(within)
-  const extracts = solvent ? EXTRACTS.filter((e) => e.data.logD[solvent] !== undefined && within(e)) : []
-  const solids = SOLIDS.filter(within)
+  const aqueous = aqueousOf(components, local)
+  const gases = gasesOf(components, local)
+  const extracts = solvent ? extractsOf(components, local).filter((e) => e.data.logD[solvent] !== undefined) : []
+  const solids = solidsOf(components, local)
   const system = buildSystem(
     components.length,
     [

@@ -27,6 +27,7 @@ import {
   type Fractions,
   type Outcome,
   type PerceptPack,
+  type Reasoning,
   type Refutation,
   type Salt,
   type Seen,
@@ -68,10 +69,20 @@ function drawn(seed: number): Salt {
   return salt
 }
 
+let last: { readonly asked: string; readonly reasoning: Reasoning; thought?: Thought } | null = null
+/** The deduction from a notebook, made anew only where what was done or seen has changed. */
+function reasoned({ case: settings, entries }: Asked): NonNullable<typeof last> {
+  const asked = JSON.stringify([settings, entries.filter((e) => 'did' in e || 'saw' in e || 'amended' in e)])
+  if (last?.asked !== asked) last = { asked, reasoning: reason({ case: settings, entries }) }
+  return last
+}
+
 const worker = {
   async think(notebook: Asked): Promise<Thought> {
     await ready
-    const reasoning = reason(notebook)
+    const known = reasoned(notebook)
+    if (known.thought) return known.thought
+    const { reasoning } = known
     const { standings, formulae, conflicts, trace } = reasoning
     const earned = new Map<string, Set<string>>()
     for (const { entry, steps } of trace.observations) {
@@ -80,7 +91,8 @@ const worker = {
     }
     const inferences = Object.fromEntries([...earned].map(([did, saws]) => [did, inferencesOf(saws, reasoning).slice(0, 3)]))
     const advice = adviseFrom(reasoning, notebook)
-    return { standings, formulae: formulae.slice(0, 8), conflicts, advice, refutation: advice.refutation, inferences }
+    known.thought = { standings, formulae: formulae.slice(0, 8), conflicts, advice, refutation: advice.refutation, inferences }
+    return known.thought
   },
   /** What an entry of work shows in a practice jar that was drawn by a seed of this device's own. */
   seen: (notebook: Asked, entry: string, seed: number): Seen => seenIn(notebook, entry, drawn(seed), [0, 0, 0]),
@@ -109,7 +121,7 @@ const worker = {
   /** What the salts in contention would show where a picture was taken. */
   async candidateColours(notebook: Asked, of: Pictured): Promise<CandidateColour[]> {
     await ready
-    return candidateColours(reason(notebook), of)
+    return candidateColours(reasoned(notebook).reasoning, of)
   },
   /** Every way a test comes out among the bench salts. */
   async test(test: string): Promise<Outcome[]> {
@@ -119,7 +131,7 @@ const worker = {
   /** The notebook as a report's document; the shape is given out by whoever asked. */
   async report(notebook: Asked, title: string): Promise<ReportDocument> {
     await ready
-    return documentFrom(reason(notebook), notebook, title)
+    return documentFrom(reasoned(notebook).reasoning, notebook, title)
   },
 }
 export type ReasoningWorker = typeof worker

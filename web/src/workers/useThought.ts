@@ -1,7 +1,7 @@
 import type { Case, Entry } from '@foxing/core'
 import type { ReportDocument } from '@foxing/core/report'
 import { wrap, type Remote } from 'comlink'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { ReasoningWorker, Thought } from './reasoning.worker'
 
 let remote: Remote<ReasoningWorker> | undefined
@@ -9,13 +9,15 @@ let remote: Remote<ReasoningWorker> | undefined
 export const reasoner = (): Remote<ReasoningWorker> =>
   (remote ??= wrap<ReasoningWorker>(new Worker(new URL('./reasoning.worker.ts', import.meta.url), { type: 'module' })))
 
-/** An answer of the worker to a question; while it works on a newer one the last answer stays, and answers to older ones are dropped. */
+/** An answer of the worker to a question. While it works on one the last answer stays; of the questions that come meanwhile only the newest is asked, and answers to older ones are dropped. */
 function useAnswer<T>(of: unknown, ask: (() => Promise<T>) | null): { answer: T | null; working: boolean } {
   const [answer, setAnswer] = useState<{ given: T; of: unknown } | null>(null)
+  const busy = useRef<Promise<unknown>>(Promise.resolve())
   useEffect(() => {
     let stale = false
-    void ask?.().then((given) => {
-      if (!stale) setAnswer({ given, of })
+    busy.current = busy.current.then(async () => {
+      const given = stale ? null : await ask?.()
+      if (!stale && given !== null && given !== undefined) setAnswer({ given, of })
     })
     return () => {
       stale = true
