@@ -1,14 +1,18 @@
 import { describe, expect, test } from '@jest/globals'
 import { TESTS, testById, type Test } from '../catalogue'
 import { expand } from '../catalogue'
-import { ionsOf, Simulations } from '../deduction'
+import { ionsOf, Simulations, usePercepts } from '../deduction'
 import { Runner } from '../perception'
 import { findSalt, gasById, SALTS, type Salt } from '../species'
 import { heldBy, STOP_GATES } from './gates'
 import { advise, cautionsFor } from './next'
 import { caseSchema } from '../notebook'
+import { builtPercepts } from '../../script/trials/percepts'
 
+const pack = builtPercepts()
+usePercepts(pack)
 const simulations = new Simulations(500)
+simulations.use(pack)
 const certain = (
   salt: Salt,
 ): { hypotheses: { salt: Salt; ions: ReadonlySet<string>; prior: number }[]; posterior: Float64Array; simulations: Simulations } => ({

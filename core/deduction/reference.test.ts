@@ -2,8 +2,11 @@ import { describe, expect, test } from '@jest/globals'
 import { TESTS } from '../catalogue'
 import { findSalt, SALTS, SOURCES } from '../species'
 import { Simulations } from './hypotheses'
-import { modelId, packPercepts, stepsOfTest } from './pack'
-import { constantsOf, ionInTests, outcomesOfTest, REFERENCE_IONS } from './reference'
+import { mergePacks, modelId, packPercepts, stepsOfTest } from './pack'
+import { constantsOf, ionInTests, outcomesOfTest, REFERENCE_IONS, useForReference } from './reference'
+import { builtPercepts } from '../../script/trials/percepts'
+
+useForReference(builtPercepts())
 
 describe('the reference, computed', () => {
   test('every ion has a page with a test that shows it, and constants with sources', () => {
@@ -43,6 +46,14 @@ describe('percepts worked out ahead', () => {
           ])
         }
     }
+  })
+  test('in shares, put together, are those worked out at once', () => {
+    const some = ['NaCl', 'KCl', 'CuO', 'NaNO3'].flatMap((id) => findSalt(id) ?? [])
+    const whole = packPercepts(500, some)
+    const merged = mergePacks([packPercepts(500, some.slice(0, 2)), packPercepts(500, some.slice(2))])
+    expect(merged).toEqual(whole)
+    expect(() => mergePacks([])).toThrow(RangeError)
+    expect(() => mergePacks([whole, { ...whole, sample_mg: 300 }])).toThrow(RangeError)
   })
   test('of another sample mass are left alone', () => {
     const other = new Simulations(300)
