@@ -127,7 +127,7 @@ const commands: readonly Command[] = [
       schemes: SCHEMES,
       channels: CHANNELS,
       colours: COLOUR_NAMES,
-      findings: REVIEW_RULES.map(({ id, effect, wayBack, severity }) => ({ id, effect, wayBack, severity })),
+      findings: REVIEW_RULES.map(({ finding, ...words }) => ({ id: finding, ...words })),
       sources: SOURCES,
     }),
   },

@@ -54,7 +54,6 @@ export function advise(notebook: Pick<Notebook, 'case' | 'entries'>): Advice {
 
 /** The same, from a deduction already made. */
 export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case' | 'entries'>): Advice {
-  const entries = notebook?.entries ?? []
   const settings = notebook?.case
   const done = new Set(reasoning.trace.tests)
   const wanted = TESTS.filter((test) => !done.has(test.id) && atHand(test, settings))
@@ -72,7 +71,7 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
     .map(({ test, bits, prospects }) => propose(test, bits, `${test.because} ${tells(prospects)}`.trim(), reasoning))
   const proofs = proving(undone, reasoning).filter((p) => !ranked.some((r) => r.test === p.test))
   const next = solutionFirst([...ranked, ...proofs], undone, reasoning)
-  return { next, review: review(entries, reasoning.trace), refutation: refutationOf(undone, reasoning), held, complete: next.length === 0 }
+  return { next, review: notebook ? review(notebook, reasoning) : [], refutation: refutationOf(undone, reasoning), held, complete: next.length === 0 }
 }
 
 /** What a test costs: its minutes, a minute to begin, and the care it takes. */

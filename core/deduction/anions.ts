@@ -74,24 +74,27 @@ const PLANS: readonly Planned[] = ANION_TESTS.map((test) => {
 
 type Looks = ReadonlyMap<TraceStep, Expectation>
 
-const shown = new Map<string, Looks>()
-/** What every test of the scheme shows with a set of anions; remembered. */
-function looksOf(anions: readonly string[]): Looks {
+const shown = new Map<string, Map<Planned, Looks>>()
+/** What a test of the scheme shows with a set of anions; remembered. */
+function looksOf(anions: readonly string[], plan: Planned): Looks {
   const key = [...anions].sort().join(' ')
-  const known = shown.get(key)
-  if (known) return known
+  let known = shown.get(key)
+  if (!known) shown.set(key, (known = new Map<Planned, Looks>()))
+  let looks = known.get(plan)
+  if (!looks) known.set(plan, (looks = work(anions, plan)))
+  return looks
+}
+
+function work(anions: readonly string[], { steps }: Planned): Looks {
   const looks = new Map<TraceStep, Expectation>()
-  for (const { steps } of PLANS) {
-    const runner = new Runner(anionSolution(anions))
-    runner.step(stepSchema.parse({ do: 'take', into: 'A', mL: 1 }))
-    const last = new Map<string, Percept>()
-    for (const { trace, step } of steps) {
-      const percept = runner.step(step)
-      looks.set(trace, { percept, before: last.get(percept.vessel) ?? null })
-      if (step.do === 'look') last.set(percept.vessel, percept)
-    }
+  const runner = new Runner(anionSolution(anions))
+  runner.step(stepSchema.parse({ do: 'take', into: 'A', mL: 1 }))
+  const last = new Map<string, Percept>()
+  for (const { trace, step } of steps) {
+    const percept = runner.step(step)
+    looks.set(trace, { percept, before: last.get(percept.vessel) ?? null })
+    if (step.do === 'look') last.set(percept.vessel, percept)
   }
-  shown.set(key, looks)
   return looks
 }
 
@@ -103,44 +106,69 @@ export interface Written {
 
 /** What a careful observer writes who works the scheme on a solution of these anions. */
 export function workAnionScheme(anions: readonly string[]): readonly Written[] {
-  const looks = looksOf(anions)
-  return observationsOf([...looks.keys()], (step) => looks.get(step) ?? null)
+  return PLANS.flatMap((plan) => {
+    const looks = looksOf(anions, plan)
+    return observationsOf([...looks.keys()], (step) => looks.get(step) ?? null)
+  })
 }
 
 export interface AnionSet {
   readonly anions: readonly string[]
-  /** Decimal logarithm of likelihood and prior. */
-  readonly score: number
+  /** Decimal logarithm of how likely they make what was written. */
+  readonly fit: number
 }
 
-/** How much less likely a set is for each anion in it. */
+/** How much less likely a set is, before any test, for each anion in it (decimal logarithm). */
 const EACH = -1
-
-function scoreOf(anions: readonly string[], written: readonly Written[]): number {
-  const looks = looksOf(anions)
-  let score = EACH * anions.length
-  for (const { step, observation } of written) score += Math.log10(likelihoodAt(observation, looks.get(step) ?? null))
-  return score
-}
-
 /** Most anions a set is searched for. */
 const MOST = 4
-/** Sets within this much of the best cannot be told from it by what was written. */
+/** Sets that make what was written as likely as the best to within this cannot be told from it. */
 const ALIKE = 0.3
 
+/** What was written, test by test, those first that ruled out the sets tried before. */
+class Page {
+  private readonly tests: { plan: Planned; written: Written[] }[]
+
+  constructor(written: readonly Written[]) {
+    this.tests = PLANS.map((plan) => ({ plan, written: written.filter(({ step }) => step.test === plan.test) })).filter((t) => t.written.length > 0)
+  }
+
+  /** The fit of a set; −∞ as soon as it is below the floor. */
+  fitOf(anions: readonly string[], floor: number): number {
+    let fit = 0
+    for (const [place, { plan, written }] of this.tests.entries()) {
+      const looks = looksOf(anions, plan)
+      for (const { step, observation } of written) fit += Math.log10(likelihoodAt(observation, looks.get(step) ?? null))
+      if (fit >= floor) continue
+      const [killer] = this.tests.splice(place, 1)
+      if (killer) this.tests.unshift(killer)
+      return -Infinity
+    }
+    return fit
+  }
+}
+
 /**
- * The sets of anions that explain what was written: a search that adds, drops and swaps one anion at a time from the best so far, over the same model that works the tests.
+ * The sets of anions that explain what was written: a search that adds, drops and swaps one anion at a time from the best so far, over the same model that works the tests. Of sets that explain it
+ * equally well the one of fewest anions comes first.
  * @returns the best first; further ones only where the tests in scope do not tell them from it
  */
 export function anionSetsFor(written: readonly Written[], most = MOST): readonly AnionSet[] {
+  const page = new Page(written)
   const tried = new Map<string, AnionSet>()
+  let best: AnionSet = { anions: [], fit: -Infinity }
+  const scoreOf = ({ anions, fit }: AnionSet): number => fit + EACH * anions.length
   const tryOut = (anions: readonly string[]): AnionSet => {
     const key = [...anions].sort().join(' ')
     let set = tried.get(key)
-    if (!set) tried.set(key, (set = { anions: [...anions].sort(), score: canShare(anions) ? scoreOf(anions, written) : -Infinity }))
+    if (!set) {
+      // Neither better than the best, nor as good but for the number of its anions.
+      const floor = Math.min(scoreOf(best) - EACH * anions.length, best.fit - ALIKE)
+      tried.set(key, (set = { anions: [...anions].sort(), fit: canShare(anions) ? page.fitOf(anions, floor) : -Infinity }))
+    }
     return set
   }
-  let best = tryOut([])
+  best = tryOut([])
   for (let round = 0; round < 12; round++) {
     const { anions } = best
     const others = ANIONS.filter((a) => !anions.includes(a))
@@ -149,9 +177,13 @@ export function anionSetsFor(written: readonly Written[], most = MOST): readonly
       ...anions.map((a) => anions.filter((b) => b !== a)),
       ...anions.flatMap((a) => others.map((b) => [...anions.filter((c) => c !== a), b])),
     ]
-    const better = neighbours.map(tryOut).reduce((a, b) => (b.score > a.score ? b : a), best)
-    if (better === best) break
-    best = better
+    const before = best
+    for (const neighbour of neighbours) {
+      const set = tryOut(neighbour)
+      if (scoreOf(set) > scoreOf(best)) best = set
+    }
+    if (best === before) break
   }
-  return [...tried.values()].filter((s) => s.score > best.score - ALIKE).sort((a, b) => b.score - a.score)
+  const { fit } = best
+  return [...tried.values()].filter((s) => s.fit > fit - ALIKE).sort((a, b) => scoreOf(b) - scoreOf(a))
 }

@@ -39,6 +39,8 @@ export interface Reasoning extends Deduction {
   readonly hypotheses: readonly Hypothesis[]
   readonly posterior: Float64Array
   readonly simulations: Simulations
+  /** For each ion, the tests that gave a positive sign of it. */
+  readonly signs: ReadonlyMap<string, ReadonlySet<string>>
 }
 
 const CHARGES: ReadonlyMap<string, number> = new Map(
@@ -76,11 +78,15 @@ function simulationsFor(notebookCase: Case, conditions: Conditions): Simulations
 /**
  * Weighs every hypothesis by everything written.
  * @param conditions a disturbed model to reason with, for robustness runs; the nominal one otherwise
+ * @param hypotheses what may be in the jar; every bench salt alone, unless given
  * @throws NotebookError for a test that is not in the catalogue
  */
-export function reason(notebook: Pick<Notebook, 'case' | 'entries'>, conditions: Conditions = {}): Reasoning {
+export function reason(
+  notebook: Pick<Notebook, 'case' | 'entries'>,
+  conditions: Conditions = {},
+  hypotheses: readonly Hypothesis[] = singleSalts(),
+): Reasoning {
   const trace = traceOf(notebook)
-  const hypotheses = singleSalts()
   const simulations = simulationsFor(notebook.case, conditions)
   const table = trace.observations.map((o) =>
     Float64Array.from(hypotheses, ({ salt }) =>
@@ -94,7 +100,7 @@ export function reason(notebook: Pick<Notebook, 'case' | 'entries'>, conditions:
     .sort((a, b) => b.probability - a.probability)
   const signs = signsBy(trace, hypotheses, posterior, simulations)
   const standings = standingsOf(hypotheses, trace, table, total, posterior, signs, notebook.case.school.confirmations)
-  return { standings, formulae, conflicts: conflictsOf(trace, table, posterior), trace, hypotheses, posterior, simulations }
+  return { standings, formulae, conflicts: conflictsOf(trace, table, posterior), trace, hypotheses, posterior, simulations, signs }
 }
 
 /** The public answer alone. @throws NotebookError */

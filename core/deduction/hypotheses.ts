@@ -1,6 +1,6 @@
 import { Runner, type Percept } from '../perception'
 import { SALTS, type Salt } from '../species'
-import type { Conditions } from '../tube'
+import { vesselOf, type Conditions, type Vessel } from '../tube'
 import type { Recipe } from './trace'
 
 /** A possible content of the jar. */
@@ -94,6 +94,12 @@ export class Simulations {
     const earlier = recipe.steps.slice(0, until)
     const before = earlier.length > 0 ? this.node(salt, earlier) : null
     return { percept: node.percept, before: before?.percept.vessel === node.percept.vessel ? before.percept : null }
+  }
+
+  /** The vessel that the recipe's last step is done on, just before it; undefined where there is none yet, or where this salt does not allow what led up to it. */
+  vesselBefore(salt: Salt, recipe: Recipe): Vessel | undefined {
+    const last = recipe.steps.at(-1)
+    return last && this.node(salt, recipe.steps.slice(0, -1))?.runner.vessel(vesselOf(last))
   }
 
   private node(salt: Salt, steps: readonly Recipe['steps'][number][]): Node | null {

@@ -1,6 +1,6 @@
 import { ANIONS, anionSetsFor, canShare, workAnionScheme } from '@foxing/core'
 
-/** All pairs, and so many random triples, of anions that can share a solution, worked by the scheme: `script/soak anions [triples] [seed] [every nth pair]`. */
+/** All pairs, and so many random triples, of anions that can share a solution, worked by the scheme: `script/soak anions [triples] [seed] [every nth pair, 0 for no singles or pairs]`. */
 const triples = Number(process.argv[2] ?? 200)
 let state = Number(process.argv[3] ?? 1)
 const every = Number(process.argv[4] ?? 1)
@@ -18,7 +18,8 @@ const began = Date.now()
 let right = 0
 let alike = 0
 const wrong: string[] = []
-const cases = [...ANIONS.map((a) => [a]), ...pairs.filter((_, n) => n % every === 0), ...drawn]
+const singles = every > 0 ? ANIONS.map((a) => [a]) : []
+const cases = [...singles, ...pairs.filter((_, n) => n % every === 0), ...drawn]
 for (const anions of cases) {
   const truth = [...anions].sort().join(' ')
   const found = anionSetsFor(workAnionScheme(anions))
@@ -33,6 +34,6 @@ for (const anions of cases) {
   }
 }
 console.log(
-  `anions: ${ANIONS.length} singles, ${cases.length - ANIONS.length - drawn.length} of ${pairs.length} pairs that share a solution, ${drawn.length} triples; right ${right}, right but for sets no test tells apart ${alike}, wrong ${wrong.length}; ${Math.round((Date.now() - began) / 1000)} s`,
+  `anions: ${singles.length} singles, ${cases.length - singles.length - drawn.length} of ${pairs.length} pairs that share a solution, ${drawn.length} triples; right ${right}, right but for sets no test tells apart ${alike}, wrong ${wrong.length}; ${Math.round((Date.now() - began) / 1000)} s`,
 )
 process.exitCode = wrong.length > 0 ? 1 : 0

@@ -261,6 +261,7 @@ export const nitrateBesideNitrite = anion({
     add('sulfamic acid', mL(1)),
     look('gas'),
     warm(2),
+    cool(),
     add('KI 0.1 M', drops(1)),
     look('colour: is nitrite gone'),
     add('FeSO4 sat', mL(1)),

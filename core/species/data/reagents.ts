@@ -14,6 +14,17 @@ export const reagents: readonly ReagentData[] = [
     caution: '',
   },
   {
+    // A moderately hard drinking water: calcium 80 mg/L, chloride 35 mg/L, the rest hydrogencarbonate; those of towns differ.
+    id: 'tap-water',
+    name: 'tap water',
+    formula: 'H2O',
+    aliases: ['mains water'],
+    supplies: { 'Ca^2+': 2, 'Cl^-': 1, 'CO3^2-': 3, 'H^+': 3 },
+    strengths: [{ label: 'as drawn', molarity: 0.001 }],
+    usual: 'as drawn',
+    caution: '',
+  },
+  {
     id: 'hydrochloric-acid',
     name: 'hydrochloric acid',
     formula: 'HCl',

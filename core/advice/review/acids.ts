@@ -1,0 +1,200 @@
+import { isTest } from '../../notebook'
+import {
+  adding,
+  adds,
+  addsReagent,
+  amountOf,
+  doing,
+  history,
+  holds,
+  isAcid,
+  isBase,
+  isConcentratedAcid,
+  pouredBefore,
+  reagentId,
+  solidTaken,
+  type Work,
+  type WorkRule,
+} from './work'
+import type { TraceStep } from '../../deduction'
+
+/** The extract is soda: what was taken from it is alkaline with carbonate until acid goes in. */
+const fromExtract = (step: TraceStep): boolean => step.recipe.steps.some((s) => s.do === 'soda-extract')
+/** Tests that want silver without acid: thiosulfate is told by how its precipitate darkens. */
+const NEUTRAL_ON_PURPOSE: ReadonlySet<string> = new Set(['silver-nitrate-standing'])
+/** From this chance on an ion has to be reckoned with. */
+const LIKELY = 0.3
+/** From here on it is as likely as not. */
+const EVEN = 0.5
+const MAY_BE = 0.05
+const SILVER_GROUP = ['Ag^+', 'Pb^2+', 'Hg2^2+']
+const SULFATE_GROUP = ['Ba^2+', 'Sr^2+', 'Pb^2+', 'Ca^2+']
+/** A speck, mg. */
+const SPECK = 100
+
+/** Acid poured on the precipitate afterwards mends a silver test that was begun without. */
+const acidifiedLater = (step: TraceStep, { steps, later }: Work): boolean =>
+  [...steps.slice(steps.indexOf(step) + 1), ...later].some((next) => {
+    const added = adding(next)
+    return added !== undefined && added.mg === undefined && isAcid(added.reagent) && next.vessel === step.vessel
+  })
+
+const dissolvedFreelyIn = ({ did, steps }: Work, acid: string): boolean =>
+  !isTest(did) &&
+  steps.some((step) => {
+    const now = doing(step)
+    return now?.do === 'dissolve' && reagentId(now.in) === acid
+  })
+
+export const ACID_RULES: readonly WorkRule[] = [
+  {
+    id: 'silver-without-acid',
+    effect:
+      'Without nitric acid, carbonate, hydroxide and other anions of weak acids come down with silver as well: a precipitate here is not proof of a halide.',
+    wayBack: 'Add dilute nitric acid now and look whether the precipitate stays; next time acidify before the silver nitrate.',
+    severity: 'weakens',
+    // A tube held neutral with acetate on purpose is tried for arsenite, arsenate or chromate, not for a halide.
+    applies: (work) =>
+      work.steps.some(
+        (step) =>
+          !NEUTRAL_ON_PURPOSE.has(step.test ?? '') &&
+          adds(step, 'Ag^+') &&
+          !pouredBefore(step).some((r) => isAcid(r) || holds(r, 'CH3COO^-')) &&
+          !acidifiedLater(step, work),
+      ),
+  },
+  {
+    id: 'extract-not-acidified',
+    effect: 'The soda extract is full of carbonate: silver or barium carbonate answers for the anion.',
+    wayBack: 'Take a fresh portion, make it just acid with nitric acid, boil off the carbon dioxide, then add the reagent.',
+    severity: 'spoils',
+    applies: ({ steps }) =>
+      steps.some((step) => fromExtract(step) && (adds(step, 'Ag^+') || adds(step, 'Ba^2+')) && !pouredBefore(step).some(isAcid)),
+  },
+  {
+    id: 'wrong-acid-before-silver',
+    effect: 'Hydrochloric acid brings silver down as the chloride by itself: the precipitate is the acid’s.',
+    wayBack: 'Take a fresh portion and acidify it with nitric acid.',
+    severity: 'spoils',
+    applies: ({ steps }) => steps.some((step) => adds(step, 'Ag^+') && pouredBefore(step).some((r) => isAcid(r) && holds(r, 'Cl^-'))),
+  },
+  {
+    id: 'wrong-acid-before-barium',
+    effect: 'Sulfuric acid brings barium down as the sulfate by itself: the precipitate is the acid’s.',
+    wayBack: 'Take a fresh portion and acidify it with nitric or hydrochloric acid.',
+    severity: 'spoils',
+    applies: ({ steps }) => steps.some((step) => adds(step, 'Ba^2+') && pouredBefore(step).some((r) => isAcid(r) && holds(r, 'SO4^2-'))),
+  },
+  {
+    id: 'barium-chloride-with-silver-group',
+    effect:
+      'Silver, lead or mercury(I) may be there, and barium chloride’s own chloride brings them down: the white precipitate need not be a sulfate.',
+    wayBack: 'Take a fresh portion and use barium nitrate with nitric acid.',
+    severity: 'spoils',
+    applies: ({ steps, page }) => page.chance(...SILVER_GROUP) >= EVEN && steps.some((step) => adds(step, 'Ba^2+', 'Cl^-')),
+  },
+  {
+    id: 'nitric-acid-makes-sulfate',
+    effect: 'Nitric acid makes sulfate of sulfite, sulfide and thiosulfate: the barium sulfate may be of its making.',
+    wayBack: 'Take a fresh portion, acidify it with hydrochloric acid, boil the gases off, and use barium chloride.',
+    severity: 'spoils',
+    applies: ({ steps, page }) =>
+      page.chance('SO3^2-', 'HS^-', 'S2O3^2-') >= LIKELY &&
+      steps.some((step) => adds(step, 'Ba^2+') && pouredBefore(step).some((r) => reagentId(r) === 'nitric-acid')),
+  },
+  {
+    id: 'concentrated-acid-untried',
+    effect:
+      'Concentrated acid on so much of a sample that nobody has tried: it may spit, fume or worse, and what comes is too much to tell gases apart by.',
+    wayBack: 'Keep the mouth of the tube away from everybody, in the hood; next time a speck first.',
+    severity: 'weakens',
+    applies: ({ steps, page }) =>
+      steps.some((step) => {
+        const added = adding(step)
+        if (!added || !isConcentratedAcid(added.reagent) || solidTaken(step) <= SPECK) return false
+        return !page
+          .until(step)
+          .slice(0, -1)
+          .some((s) => {
+            const earlier = adding(s)
+            return earlier !== undefined && isConcentratedAcid(earlier.reagent) && solidTaken(s) > 0 && solidTaken(s) <= SPECK
+          })
+      }),
+  },
+  {
+    id: 'concentrated-acid-on-oxidiser',
+    effect: 'What was seen speaks for a chlorate or permanganate: with concentrated acid these explode.',
+    wayBack: 'Do not go on. Do not warm it. Tell the supervisor, and let it stand behind the sash.',
+    severity: 'spoils',
+    applies: ({ steps, page }) =>
+      page.chance('ClO3^-', 'MnO4^-') >= LIKELY &&
+      steps.some((step) => {
+        const added = adding(step)
+        return added !== undefined && isConcentratedAcid(added.reagent) && solidTaken(step) > 0
+      }),
+  },
+  {
+    id: 'gas-counted-twice',
+    effect: 'This gas came with dilute acid already: concentrated acid drives the same one off, and it is no second anion.',
+    wayBack: 'Drive it off with dilute acid until no more comes, then the concentrated acid on what is left.',
+    severity: 'note',
+    applies: ({ entry, steps, saw, page }) => {
+      const concentrated = steps.some((step) => [...pouredBefore(step), adding(step)?.reagent ?? ''].some(isConcentratedAcid))
+      if (!concentrated) return false
+      const named = saw.filter((o) => o.channel === 'gas.species' && !o.negated).map((o) => o.value)
+      return page.seen.some(
+        ({ observation: o, steps: of }) =>
+          o.channel === 'gas.species' &&
+          !o.negated &&
+          named.includes(o.value) &&
+          of.length > 0 &&
+          of.every((s) => s.entry !== entry.id && !pouredBefore(s).some(isConcentratedAcid)) &&
+          of.some((s) => [...pouredBefore(s), adding(s)?.reagent ?? ''].some(isAcid)),
+      )
+    },
+  },
+  {
+    id: 'hydrochloric-acid-as-solvent',
+    effect: 'Silver, lead or mercury(I) may be there: hydrochloric acid leaves them behind as white chlorides.',
+    wayBack: 'Take a fresh portion and dissolve it in dilute nitric acid.',
+    severity: 'weakens',
+    applies: (work) => dissolvedFreelyIn(work, 'hydrochloric-acid') && work.page.chance(...SILVER_GROUP) >= MAY_BE,
+  },
+  {
+    id: 'sulfuric-acid-as-solvent',
+    effect: 'Barium, strontium, lead or calcium may be there: sulfuric acid leaves them behind as white sulfates.',
+    wayBack: 'Take a fresh portion and dissolve it in dilute nitric acid.',
+    severity: 'weakens',
+    applies: (work) => dissolvedFreelyIn(work, 'sulfuric-acid') && work.page.chance(...SULFATE_GROUP) >= MAY_BE,
+  },
+  {
+    id: 'acid-and-alkali-swamp-the-tube',
+    effect: 'So much acid and alkali went in that the portion is a small part of the tube: a faint precipitate or colour is missed.',
+    wayBack: 'Take a fresh portion and neutralise it with stronger acid or alkali, drop by drop; or concentrate this one first.',
+    severity: 'weakens',
+    applies: ({ did, steps }) =>
+      !isTest(did) &&
+      steps.some((step) => {
+        const added = adding(step)
+        if (!added || isAcid(added.reagent) || isBase(added.reagent)) return false
+        const before = history(step)
+        const portion = before.reduce((sum, s) => sum + (s.do === 'take' ? amountOf(s) : 0), 0)
+        const poured = before.reduce((sum, s) => sum + (s.do === 'add' && (isAcid(s.reagent) || isBase(s.reagent)) ? amountOf(s) : 0), 0)
+        return portion > 0 && !before.some((s) => s.do === 'concentrate') && poured >= 3 && poured >= 4 * portion
+      }),
+  },
+  {
+    id: 'oxidant-with-warm-hydrochloric-acid',
+    effect: 'Warm hydrochloric acid takes the colour from permanganate and dichromate by itself: the fading is no sign of the sample.',
+    wayBack: 'Use a fresh cold portion with dilute sulfuric acid.',
+    severity: 'note',
+    applies: ({ did, steps }) =>
+      !isTest(did) &&
+      steps.some(
+        (step) =>
+          addsReagent(step, 'potassium-dichromate', 'potassium-permanganate') &&
+          pouredBefore(step).some((r) => reagentId(r) === 'hydrochloric-acid') &&
+          history(step).some((s) => s.do === 'boil' || s.do === 'warm'),
+      ),
+  },
+]

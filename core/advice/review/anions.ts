@@ -1,0 +1,180 @@
+import { isTest } from '../../notebook'
+import type { TraceStep } from '../../deduction'
+import {
+  adding,
+  amountOf,
+  doing,
+  history,
+  isConcentratedAcid,
+  pouredBefore,
+  reagentId,
+  wrote,
+  type Claim,
+  type ClaimRule,
+  type WorkRule,
+} from './work'
+
+const LIKELY = 0.3
+const isPresent = ({ concluded }: Claim): boolean => concluded.claim !== 'absent'
+
+/** Iron(II) under a layer of concentrated sulfuric acid: the ring is made by this step. */
+const makesRing = (step: TraceStep): boolean => {
+  const added = adding(step)
+  return (
+    added !== undefined &&
+    isConcentratedAcid(added.reagent) &&
+    reagentId(added.reagent) === 'sulfuric-acid' &&
+    history(step).some((s) => s.do === 'add' && /iron-ii|FeSO4|ferrous/i.test(`${reagentId(s.reagent)} ${s.reagent}`))
+  )
+}
+const cleared = (step: TraceStep, ...reagents: readonly string[]): boolean => pouredBefore(step).some((r) => reagents.includes(reagentId(r)))
+const isChromylTry = (step: TraceStep): boolean => {
+  const added = adding(step)
+  return (
+    added !== undefined &&
+    isConcentratedAcid(added.reagent) &&
+    history(step).some((s) => s.do === 'add' && s.mg !== undefined && /dichromate|K2Cr2O7/i.test(s.reagent))
+  )
+}
+
+const OXIDISING_HALOGENS: ReadonlySet<string> = new Set(['chlorine-water', 'bromine-water'])
+/** As much of it as takes a portion's iodine past the violet. */
+const MUCH_OXIDANT_mL = 0.5
+
+export const ANION_RULES: readonly WorkRule[] = [
+  {
+    id: 'brown-ring-disturbed',
+    effect: 'The layers were mixed or warmed: the ring is torn, and the nitrosyl complex goes when warm. No ring now says nothing.',
+    wayBack: 'A fresh cold portion; let the acid run down the inclined tube and do not move it.',
+    severity: 'spoils',
+    applies: ({ steps, later }) =>
+      steps.some(makesRing) &&
+      later.some((s) => ['shake', 'warm', 'boil'].includes(doing(s)?.do ?? '')) &&
+      !later
+        .slice(
+          0,
+          later.findIndex((s) => ['shake', 'warm', 'boil'].includes(doing(s)?.do ?? '')),
+        )
+        .some((s) => doing(s)?.do === 'look'),
+  },
+  {
+    id: 'brown-ring-while-hot',
+    effect: 'The tube was warm when the acid went in: the brown complex does not last in the warm.',
+    wayBack: 'A fresh portion, cooled under the tap before the acid goes in.',
+    severity: 'weakens',
+    applies: ({ steps, page }) => steps.some((step) => makesRing(step) && (page.before(step)?.temperature ?? 25) > 40),
+  },
+  {
+    id: 'nitrite-not-destroyed',
+    effect: 'Nitrite gives the brown of the ring as well: with it there the ring says nothing of nitrate.',
+    wayBack: 'Boil a fresh portion with sulfamic acid or urea until no more gas comes, show that nitrite is gone, then the ring.',
+    severity: 'spoils',
+    applies: ({ steps, page }) => page.chance('NO2^-') >= LIKELY && steps.some((step) => makesRing(step) && !cleared(step, 'sulfamic-acid', 'urea')),
+  },
+  {
+    id: 'ring-with-coloured-anions',
+    effect: 'Bromide, iodide, chromate or thiocyanate colours the layer under strong acid by itself: a brown zone need not be the ring.',
+    wayBack: 'Remove them first with silver sulfate, or boil a portion with zinc and alkali and test for ammonia.',
+    severity: 'spoils',
+    applies: ({ steps, page }) => page.chance('Br^-', 'I^-', 'CrO4^2-', 'SCN^-') >= LIKELY && steps.some(makesRing),
+  },
+  {
+    id: 'chromyl-chloride-wet',
+    effect: 'Water takes chromyl chloride apart: nothing red distils, whatever there is of chloride.',
+    wayBack: 'Use the dry sample, ground with solid dichromate, in a dry tube.',
+    severity: 'spoils',
+    applies: ({ did, steps, page }) => !isTest(did) && steps.some((step) => isChromylTry(step) && (page.before(step)?.volume_mL ?? 0) > 0.1),
+  },
+  {
+    id: 'chromyl-chloride-of-heavy-metals',
+    effect: 'The chlorides of mercury, silver and lead hardly give chromyl chloride: that none came does not rule chloride out.',
+    wayBack: 'Make a soda extract, dry a part of it, and use that.',
+    severity: 'weakens',
+    applies: ({ steps, page }) => page.chance('Hg^2+', 'Hg2^2+', 'Ag^+', 'Pb^2+') >= LIKELY && steps.some(isChromylTry),
+  },
+  {
+    id: 'oxidant-in-excess-for-layer',
+    effect: 'So much chlorine water takes iodine on to colourless iodate, and pales bromine: a layer without colour says nothing.',
+    wayBack: 'A fresh portion, the oxidant drop by drop, shaking and looking at the layer after each.',
+    severity: 'spoils',
+    applies: ({ did, steps, saw }) =>
+      !isTest(did) &&
+      wrote(saw, 'layer.colour', 'colourless') &&
+      steps.some((step) => {
+        const oxidant = step.recipe.steps.reduce(
+          (sum, s) => sum + (s.do === 'add' && OXIDISING_HALOGENS.has(reagentId(s.reagent)) ? amountOf(s) : 0),
+          0,
+        )
+        return oxidant >= MUCH_OXIDANT_mL
+      }),
+  },
+]
+
+const OXIDANTS = ['chlorine-water', 'bromine-water', 'potassium-permanganate'] as const
+/** Whether one of these reagents went into what was looked at. */
+const pouredIn = (steps: readonly TraceStep[], ...reagents: readonly string[]): boolean =>
+  steps.some((s) => s.recipe.steps.some((p) => p.do === 'add' && reagents.includes(reagentId(p.reagent))))
+
+const HALIDES = ['Cl^-', 'Br^-', 'I^-']
+export const ANION_CLAIMS: readonly ClaimRule[] = [
+  {
+    id: 'molybdate-from-arsenate-or-silicate',
+    effect: 'Arsenate and silicate turn molybdate yellow as phosphate does.',
+    wayBack:
+      'Reduce and remove arsenic with sulfide first, and see whether the yellow comes cold and settles; magnesia mixture tells silicate apart.',
+    severity: 'weakens',
+    claims: (claim) => {
+      const { concluded, cited, page } = claim
+      if (!['PO4^3-', 'HPO4^2-', 'phosphate'].includes(concluded.species) || !isPresent(claim)) return false
+      const byMolybdate = cited.length > 0 && cited.every(({ steps }) => pouredIn(steps, 'ammonium-molybdate'))
+      return byMolybdate && page.chance('AsO4^3-', 'H4SiO4') >= 0.05
+    },
+  },
+  {
+    id: 'halide-by-silver-alone',
+    effect: 'All three halides, and thiocyanate and cyanide, come down with silver: the pale ones are not told apart by their colour alone.',
+    wayBack: 'Try the precipitate with dilute and with concentrated ammonia, and do the layer test with chlorine water.',
+    severity: 'weakens',
+    claims: (claim) => {
+      const { concluded, cited, page } = claim
+      if (!HALIDES.includes(concluded.species) || !['present', 'confirmed'].includes(concluded.claim)) return false
+      const apart = page.seen.some(({ steps }) => pouredIn(steps, ...OXIDANTS) || (pouredIn(steps, 'silver-nitrate') && pouredIn(steps, 'ammonia')))
+      const rivals = page.chance(...HALIDES.filter((h) => h !== concluded.species), 'SCN^-')
+      return cited.length > 0 && cited.every(({ steps }) => pouredIn(steps, 'silver-nitrate')) && !apart && rivals >= 0.02
+    },
+  },
+  {
+    id: 'chloride-beside-other-halides',
+    effect: 'Bromide, iodide or thiocyanate was found too, and their silver salts hide the chloride’s.',
+    wayBack:
+      'Remove them first: warm with persulfate or nitric acid until no more halogen comes, then silver nitrate; or the chromyl chloride test on the dry sample.',
+    severity: 'weakens',
+    claims: (claim) => {
+      const { concluded, page } = claim
+      if (concluded.species !== 'Cl^-' || concluded.claim === 'may be present') return false
+      const others = page.entries.some(
+        (e) => 'concluded' in e && ['Br^-', 'I^-', 'SCN^-'].includes(e.concluded.species) && ['present', 'confirmed'].includes(e.concluded.claim),
+      )
+      return others && !page.steps.some((s) => s.test === 'chloride-beside-bromide-and-iodide' || isChromylTry(s))
+    },
+  },
+  {
+    id: 'sulfur-anions-in-one-tube',
+    effect: 'Sulfite, sulfide and thiosulfate were told from one tube: with acid they make each other’s gases and sulfur.',
+    wayBack: 'Bring sulfide down with cadmium carbonate, part it; sulfite with strontium nitrate; thiosulfate from what is left.',
+    severity: 'weakens',
+    claims: ({ concluded, cited, page, entry }) => {
+      const kin = ['SO3^2-', 'S^2-', 'HS^-', 'S2O3^2-']
+      if (!kin.includes(concluded.species) || concluded.claim === 'absent') return false
+      return page.entries.some(
+        (e) =>
+          e.id !== entry.id &&
+          'concluded' in e &&
+          kin.includes(e.concluded.species) &&
+          e.concluded.species !== concluded.species &&
+          e.concluded.claim !== 'absent' &&
+          page.citedBy(e.concluded).some(({ steps }) => cited.some((c) => c.steps.some((s) => steps.includes(s)))),
+      )
+    },
+  },
+]

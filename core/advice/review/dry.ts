@@ -1,0 +1,157 @@
+import { isTest } from '../../notebook'
+import { addsReagent, doing, sameVessel, wrote, type Claim, type ClaimRule, type WorkRule } from './work'
+
+const PALE = new Set(['white', 'colourless'])
+/** Cations that colour a bead. */
+const BEAD_METALS = ['Cu^2+', 'Co^2+', 'Ni^2+', 'Cr^3+', 'CrO4^2-', 'Mn^2+', 'MnO4^-', 'Fe^2+', 'Fe^3+'] as const
+/** A chance that a bead could still find something worth it. */
+const WORTH_A_BEAD = 0.02
+/** More than this on a loop drowns the colour, mg. */
+const BEAD_mg = 5
+
+export const DRY_RULES: readonly WorkRule[] = [
+  {
+    id: 'dry-litmus',
+    effect: 'Dry litmus does not answer to a gas: no change means nothing.',
+    wayBack: 'Moisten a fresh paper with distilled water and hold it over the tube again, not touching the glass.',
+    severity: 'spoils',
+    applies: ({ steps }) =>
+      steps.some((step) => {
+        const now = doing(step)
+        return now?.do === 'hold' && now.dry && now.paper?.includes('litmus') === true
+      }),
+  },
+  {
+    id: 'flame-without-cleaning',
+    effect: 'The wire was not shown clean: a yellow flash may be sodium from fingers, and other colours may be the last sample’s.',
+    wayBack: 'Dip the wire in concentrated hydrochloric acid and heat it until it gives no colour; then the sample again.',
+    severity: 'weakens',
+    applies: ({ steps }) =>
+      steps.some((step) => {
+        const now = doing(step)
+        return now?.do === 'flame' && !now.cleaned
+      }),
+  },
+  {
+    id: 'bead-on-colourless-sample',
+    effect: 'A white sample has none of the metals that colour a bead: a colourless bead tells nothing new.',
+    wayBack: 'Leave the bead out, unless manganese or chromium could be there in a pale salt.',
+    severity: 'note',
+    applies: ({ steps, entry, page }) =>
+      steps.some((step) => doing(step)?.do === 'bead') &&
+      page.chance(...BEAD_METALS) < WORTH_A_BEAD &&
+      page.seen.some(
+        ({ observation: o, steps: of }) => of[0]?.entry !== entry.id && o.channel === 'appearance.colour' && !o.negated && PALE.has(o.value),
+      ),
+  },
+  {
+    id: 'bead-overloaded',
+    effect: 'Too much sample: the bead is so dark that its colour cannot be read.',
+    wayBack: 'Knock the bead off, make a fresh glassy one, and touch one or two grains with it.',
+    severity: 'spoils',
+    applies: ({ steps, saw }) =>
+      steps.some((step) => {
+        const now = doing(step)
+        return now?.do === 'bead' && (now.mg > BEAD_mg || wrote(saw, 'bead.cold', 'black') || wrote(saw, 'bead.hot', 'black'))
+      }),
+  },
+  {
+    id: 'cobalt-nitrate-on-coloured-residue',
+    effect: 'The residue had a colour of its own: the colour that cobalt nitrate makes with it cannot be told from that.',
+    wayBack: 'Cobalt nitrate is for a residue that is white when cold; use a bead or a wet test here.',
+    severity: 'spoils',
+    applies: ({ steps, page }) =>
+      steps.some((step) => {
+        if (doing(step)?.do !== 'cobalt-nitrate') return false
+        const before = page.until(step).slice(0, -1)
+        const residue = page.seen.findLast(
+          ({ observation: o, steps: of }) => o.channel === 'residue.cold' && !o.negated && of.some((s) => before.includes(s)),
+        )
+        return residue !== undefined && !PALE.has(residue.observation.value)
+      }),
+  },
+  {
+    id: 'residue-read-hot-only',
+    effect: 'The colour was read hot alone: several oxides change theirs on cooling, and which do is what tells them apart.',
+    wayBack: 'Let it cool, write the cold colour; heat once more if the hot one has to be seen again.',
+    severity: 'weakens',
+    applies: ({ saw, last }) => !last && wrote(saw, 'residue.hot') && !saw.some((o) => o.channel === 'residue.cold'),
+  },
+  {
+    id: 'gas-not-tested',
+    effect: 'Gas was seen, but no paper, splint or lime water was tried: which gas it is stays open.',
+    wayBack: 'Repeat it with a fresh portion and have the papers and the lime water ready before the acid goes in, or the tube over the flame.',
+    severity: 'weakens',
+    applies: ({ did, saw, steps, later, last }) => {
+      if (isTest(did) || last || !wrote(saw, 'gas.present', 'yes')) return false
+      const told = saw.some((o) => o.channel === 'gas.species' || o.channel.endsWith('smell') || o.channel.startsWith('paper.'))
+      const tried = [...steps, ...later].some((s) => ['hold', 'bubble', 'smell', 'dip'].includes(doing(s)?.do ?? ''))
+      return !told && !tried
+    },
+  },
+]
+
+const SOUGHT_POTASSIUM = ['sodium-cobaltinitrite', 'sodium-tetraphenylborate', 'tartaric-acid', 'sodium-hydrogentartrate']
+const isPresent = ({ concluded }: Claim): boolean => concluded.claim === 'present' || concluded.claim === 'confirmed'
+
+export const DRY_CLAIMS: readonly ClaimRule[] = [
+  {
+    id: 'sodium-read-from-a-flash',
+    effect: 'A yellow that flashes and goes is on every wire: only a strong yellow that stays speaks for sodium.',
+    wayBack: 'Clean the wire until it gives none, and look how long the yellow lasts; compare with a sodium salt and a blank.',
+    severity: 'weakens',
+    claims: (claim) => {
+      if (claim.concluded.species !== 'Na^+' || !isPresent(claim)) return false
+      const flames = claim.page.seen.filter(({ observation: o }) => o.channel.startsWith('flame.')).map(({ observation }) => observation)
+      const steady = wrote(flames, 'flame.lasts', 'steady')
+      const other = claim.page.steps.some((s) => addsReagent(s, 'potassium-hexahydroxoantimonate'))
+      return wrote(flames, 'flame.colour', 'yellow', 'orange') && !steady && !other
+    },
+  },
+  {
+    id: 'potassium-without-cobalt-glass',
+    effect: 'Sodium’s yellow hides potassium’s violet: without cobalt glass the flame neither shows potassium nor rules it out.',
+    wayBack: 'Look at the flame again through cobalt glass, or use cobaltinitrite on a portion free of ammonium.',
+    severity: 'weakens',
+    claims: ({ concluded, page }) =>
+      concluded.species === 'K^+' &&
+      page.steps.some((s) => doing(s)?.do === 'flame') &&
+      !page.steps.some((s) => {
+        const now = doing(s)
+        return (now?.do === 'flame' && now.through === 'cobalt-glass') || addsReagent(s, ...SOUGHT_POTASSIUM)
+      }),
+  },
+  {
+    id: 'carbonate-from-lime-water-alone',
+    effect: 'Sulfur dioxide turns lime water milky too: milky lime water alone is not carbon dioxide.',
+    wayBack: 'Smell the gas with care, or hold acid dichromate paper over it; then lead the gas through acid dichromate into lime water.',
+    severity: 'weakens',
+    claims: (claim) => {
+      const { concluded, page } = claim
+      if (!['CO3^2-', 'HCO3^-', 'carbonate', 'hydrogencarbonate'].includes(concluded.species) || !isPresent(claim)) return false
+      const all = page.seen.map(({ observation }) => observation)
+      const milky = wrote(all, 'lime-water', 'milky', 'milky then clear')
+      const excluded = all.some((o) => o.channel === 'paper.acid dichromate paper' || o.channel.endsWith('smell'))
+      return milky && !excluded
+    },
+  },
+  {
+    id: 'smell-of-the-wrong-tube',
+    effect: 'Two gases were smelt over one tube: which came from what cannot be told.',
+    wayBack: 'A fresh portion for each gas, one at a time.',
+    severity: 'note',
+    claims: ({ cited, page }) => {
+      const smells = cited.filter(({ observation: o }) => o.channel.endsWith('smell') && !o.negated && o.value !== 'none')
+      return smells.some((a) =>
+        page.seen.some(
+          (b) =>
+            b.observation.channel.endsWith('smell') &&
+            !b.observation.negated &&
+            b.observation.value !== 'none' &&
+            b.observation.value !== a.observation.value &&
+            a.steps.some((s) => b.steps.some((t) => sameVessel(s, t))),
+        ),
+      )
+    },
+  },
+]

@@ -1,0 +1,106 @@
+import type { TraceStep } from '../../deduction'
+import { isTest } from '../../notebook'
+import { COMPONENTS, SOLIDS, findReagent } from '../../species'
+import { adding, amountOf, denied, doing, history, reagentId, wrote, type WorkRule } from './work'
+
+/** Ions whose solids wait to come down, by the gates of the solids themselves. */
+const SLOW: readonly (readonly number[])[] = SOLIDS.filter((s) => s.data.gate?.after_min !== undefined).map((s) =>
+  s.terms.map(([component]) => component),
+)
+const COMMON = new Set(['H^+', 'Na^+', 'K^+', 'NH4^+', 'NO3^-', 'Cl^-', 'CH3COO^-'].map((ion) => COMPONENTS.indexOf(ion)))
+
+/** Whether a reagent is one half of a solid that is slow to come. */
+function isSlow(reagent: string): boolean {
+  let totals: Float64Array
+  try {
+    totals = findReagent(reagent).totals
+  } catch {
+    return false
+  }
+  return SLOW.some((components) => components.some((c) => !COMMON.has(c) && (totals[c] ?? 0) > 1e-9))
+}
+
+const isAlkali = (step: TraceStep): boolean => {
+  const added = adding(step)
+  return added !== undefined && added.mg === undefined && ['sodium-hydroxide', 'ammonia', 'potassium-hydroxide'].includes(reagentId(added.reagent))
+}
+/** mL of the same reagent in the tube by now. */
+const sameSoFar = (step: TraceStep): number => {
+  const id = reagentId(adding(step)?.reagent ?? '')
+  return step.recipe.steps.reduce((sum, s) => sum + (s.do === 'add' && reagentId(s.reagent) === id ? amountOf(s) : 0), 0)
+}
+/** mL after which a base counts as in excess, on a portion of a millilitre; and as much as a first look allows. */
+const EXCESS_mL = 0.5
+const FIRST_LOOK_mL = 0.75
+
+/** A portion as it was taken: nothing poured in before. */
+const isFresh = (step: TraceStep): boolean => !history(step).some((s) => s.do === 'add') && history(step).some((s) => s.do === 'take')
+
+export const READING_RULES: readonly WorkRule[] = [
+  {
+    id: 'no-excess-step',
+    effect: 'Only the first drops were looked at: whether the hydroxide dissolves in excess is half of what the base can tell.',
+    wayBack: 'Go on adding the same base, well past the first precipitate, and look again.',
+    severity: 'weakens',
+    applies: ({ did, steps, saw, last, later }) => {
+      if (isTest(did) || last || !saw.some((o) => o.channel.startsWith('precipitate.') && !o.negated)) return false
+      const goesOn = later.some((s) => isAlkali(s) && (adding(s)?.until !== undefined || amountOf(adding(s) ?? {}) >= 0.25))
+      return !goesOn && steps.some((step) => isAlkali(step) && sameSoFar(step) < EXCESS_mL && adding(step)?.until === undefined)
+    },
+  },
+  {
+    id: 'excess-at-once',
+    effect: 'The base went in all at once: a precipitate that dissolves in excess was never to be seen, and clear now does not mean clear before.',
+    wayBack: 'Take a fresh portion and add the base drop by drop, looking after each.',
+    severity: 'weakens',
+    applies: ({ did, steps, saw, later }) =>
+      !isTest(did) &&
+      denied(saw, 'precipitate.present') &&
+      // Alkali that is warmed for ammonia goes in at once on purpose.
+      !later.some((s) => ['warm', 'boil', 'hold', 'smell'].includes(doing(s)?.do ?? '')) &&
+      steps.some((step) => isAlkali(step) && isFresh(step) && (amountOf(adding(step) ?? {}) >= FIRST_LOOK_mL || adding(step)?.until === 'excess')),
+  },
+  {
+    id: 'read-too-soon',
+    effect: 'This precipitate takes minutes, and scratching, to come: none at once says nothing yet.',
+    wayBack: 'Scratch the glass, let it stand five minutes or longer, and look again.',
+    severity: 'weakens',
+    applies: ({ did, steps, saw, later, last }) =>
+      !isTest(did) &&
+      !last &&
+      denied(saw, 'precipitate.present') &&
+      !later.some((s) => ['stand', 'shake', 'warm', 'boil'].includes(doing(s)?.do ?? '')) &&
+      steps.some((step) => {
+        const added = adding(step)
+        return added !== undefined && added.mg === undefined && isSlow(added.reagent)
+      }),
+  },
+  {
+    id: 'nothing-written',
+    effect: 'The test was done and nothing was written of it: what was seen is lost, and the deduction takes the test as not done.',
+    wayBack: 'Write it now, if the tube still stands; “no change” counts too.',
+    severity: 'note',
+    applies: ({ did, saw, last, later, page, entry }) => {
+      if (!isTest(did) || last || later.length > 0) return false
+      const places = page.entries.filter((e) => 'did' in e).map((e) => e.id)
+      // Somebody who writes up at the end of a stage is not nagged about the test before.
+      return saw.length === 0 && places.length - places.indexOf(entry.id) > 3 && page.seen.length > 0
+    },
+  },
+  {
+    id: 'amount-without-precipitate',
+    effect: 'No precipitate, and yet its colour or its habit: one of the two lines is about the liquid.',
+    wayBack: 'Look again: against the light the liquid, then the bottom of the tube; amend the line that is wrong.',
+    severity: 'weakens',
+    applies: ({ saw }) => {
+      const byStep = new Map<number | undefined, typeof saw>()
+      for (const o of saw) byStep.set(o.step, [...(byStep.get(o.step) ?? []), o])
+      return [...byStep.values()].some(
+        (look) =>
+          denied(look, 'precipitate.present') &&
+          (wrote(look, 'precipitate.colour') || wrote(look, 'precipitate.habit')) &&
+          !wrote(look, 'precipitate.present', 'yes'),
+      )
+    },
+  },
+]

@@ -1,0 +1,70 @@
+import { isTest } from '../../notebook'
+import { addsReagent, adds, doing, holds, pouredBefore, reagentId, wrote, type WorkRule } from './work'
+
+/** Ions that a precipitant of potassium takes for potassium. */
+const POTASSIUM_PRECIPITANTS = ['sodium-cobaltinitrite', 'sodium-tetraphenylborate'] as const
+
+export const SAMPLE_RULES: readonly WorkRule[] = [
+  {
+    id: 'ammonium-sought-too-late',
+    effect: 'An ammonium reagent went into this tube before: the ammonia driven off is the reagent’s own, and says nothing of the sample.',
+    wayBack: 'Take a fresh portion of the untouched sample and warm it with sodium hydroxide alone.',
+    severity: 'spoils',
+    applies: ({ steps }) =>
+      steps.some((step) => {
+        const now = doing(step)
+        const sought = (now?.do === 'hold' && now.paper === 'red litmus paper') || now?.do === 'smell' || addsReagent(step, 'nessler')
+        const poured = pouredBefore(step)
+        return sought && poured.some((r) => holds(r, 'NH4^+')) && (addsReagent(step, 'nessler') || poured.some((r) => holds(r, 'Na^+')))
+      }),
+  },
+  {
+    id: 'potassium-sought-with-ammonium',
+    effect: 'Ammonium gives the same precipitate as potassium, and an ammonium reagent went in before: the precipitate is the reagent’s.',
+    wayBack:
+      'Take a fresh portion of the untouched sample; where ammonium is in the sample itself, boil it with sodium hydroxide until no more ammonia comes, then acidify.',
+    severity: 'spoils',
+    applies: ({ steps }) => steps.some((step) => addsReagent(step, ...POTASSIUM_PRECIPITANTS) && pouredBefore(step).some((r) => holds(r, 'NH4^+'))),
+  },
+  {
+    id: 'alkali-metal-sought-after-its-reagent',
+    effect: 'A reagent of the same metal went into this tube before: what shows is the reagent’s.',
+    wayBack: 'Seek sodium and potassium on the untouched sample, or on a portion that only ammonium reagents went into.',
+    severity: 'spoils',
+    applies: ({ steps, saw }) =>
+      steps.some((step) => {
+        const poured = pouredBefore(step)
+        const now = doing(step)
+        const inFlame = now?.do === 'flame' && now.from !== 'sample'
+        if (inFlame && wrote(saw, 'flame.colour', 'yellow') && poured.some((r) => holds(r, 'Na^+'))) return true
+        if (inFlame && wrote(saw, 'flame.colour', 'violet', 'pink') && poured.some((r) => holds(r, 'K^+'))) return true
+        if (addsReagent(step, 'potassium-hexahydroxoantimonate') && poured.some((r) => holds(r, 'Na^+'))) return true
+        return addsReagent(step, ...POTASSIUM_PRECIPITANTS) && poured.some((r) => holds(r, 'K^+'))
+      }),
+  },
+  {
+    id: 'whole-sample-used',
+    effect: 'All of the sample is in the tubes now: nothing is left to repeat a test that went wrong, or to seek ammonium on.',
+    wayBack: 'Stop, and see which portions still stand unmixed; ask for more before the next test. Next time keep a third in the jar.',
+    severity: 'weakens',
+    applies: ({ entry, did, page }) => {
+      if (isTest(did)) return false
+      const all = page.notebook.case.sample.mg
+      const taken = page.steps.flatMap((step) => {
+        const now = step.test === null ? doing(step) : undefined
+        const mg = now?.do === 'dissolve' || now?.do === 'soda-extract' || (now?.do === 'take' && now.from === 'sample') ? (now.mg ?? 0) : 0
+        return mg > 0 ? [{ entry: step.entry, mg }] : []
+      })
+      let sum = 0
+      const crossing = taken.find(({ mg }) => (sum += mg) >= all)
+      return crossing?.entry === entry.id
+    },
+  },
+  {
+    id: 'tap-water-with-silver',
+    effect: 'Tap water holds chloride: with silver nitrate it clouds by itself.',
+    wayBack: 'Take a fresh portion, with distilled water, and run a blank of the water beside it.',
+    severity: 'spoils',
+    applies: ({ steps }) => steps.some((step) => adds(step, 'Ag^+') && pouredBefore(step).some((r) => reagentId(r) === 'tap-water')),
+  },
+]
