@@ -130,13 +130,21 @@ function standingsOf(
   signs: ReadonlyMap<string, ReadonlySet<string>>,
   confirmations: number,
 ): Standing[] {
-  const ions = [...new Set(hypotheses.flatMap((h) => [...h.ions]))].sort((a, b) => COMPONENTS.indexOf(a) - COMPONENTS.indexOf(b))
-  const standings = ions.map((species) => {
-    const holds = hypotheses.map((h) => h.ions.has(species))
-    const probability = Math.min(1, sumWhere(posterior, holds, true))
-    const prior = hypotheses.reduce((sum, h, k) => (holds[k] ? sum + h.prior : sum), 0)
+  const holders = new Map<string, number[]>()
+  hypotheses.forEach(({ ions }, h) => ions.forEach((ion) => holders.set(ion, [...(holders.get(ion) ?? []), h])))
+  const tellings = table.map((row) => tellingOf(row, total))
+  const ions = [...holders].sort(([a], [b]) => COMPONENTS.indexOf(a) - COMPONENTS.indexOf(b))
+  const standings = ions.map(([species, holding]) => {
+    const probability = Math.min(
+      1,
+      holding.reduce((sum, h) => sum + (posterior[h] as number), 0),
+    )
+    const prior = holding.reduce((sum, h) => sum + (hypotheses[h]?.prior ?? 0), 0)
     const evidence = trace.observations
-      .map((o, k) => ({ o, weight: weightOf(table[k], total, holds) }))
+      .flatMap((o, k) => {
+        const telling = tellings[k]
+        return telling ? [{ o, weight: weightOf(telling, holding) }] : []
+      })
       .filter(({ weight }) => Math.abs(weight) >= WORTH_SAYING)
       .map(({ o, weight }) => ({ entry: o.entry, weight: round(weight), because: because(o, weight) }))
     return {
@@ -150,21 +158,33 @@ function standingsOf(
   return standings.sort((a, b) => b.charge - a.charge || b.probability - a.probability)
 }
 
-const sumWhere = (values: Float64Array, holds: readonly boolean[], want: boolean): number =>
-  values.reduce((sum, p, h) => (holds[h] === want ? sum + p : sum), 0)
 const round = (weight: number): number => Math.round(weight * 100) / 100
 
-/** log10 of how much better the ion's hypotheses told this observation than the others, each weighted by all the other observations. */
-function weightOf(row: Float64Array | undefined, total: Float64Array, holds: readonly boolean[]): number {
-  if (!row) return 0
+/** What one observation says of any ion: each hypothesis weighed by all the other observations, and by how it told this one. */
+interface Telling {
+  readonly share: Float64Array
+  readonly told: Float64Array
+  readonly sumShare: number
+  readonly sumTold: number
+}
+function tellingOf(row: Float64Array, total: Float64Array): Telling {
   const without = normalised(total.map((t, h) => t - (row[h] as number)))
   // A little of the even hand is mixed in, so that a side with no weight left still has a say of its own.
   const share = without.map((p) => 0.98 * p + 0.02 / without.length)
-  const mean = (want: boolean): number => {
-    const weight = sumWhere(share, holds, want)
-    return share.reduce((sum, p, h) => (holds[h] === want ? sum + p * Math.exp(row[h] as number) : sum), 0) / weight
+  const told = share.map((p, h) => p * Math.exp(row[h] as number))
+  const sum = (values: Float64Array): number => values.reduce((a, b) => a + b, 0)
+  return { share, told, sumShare: sum(share), sumTold: sum(told) }
+}
+
+/** log10 of how much better the ion's hypotheses (their places) told this observation than the others. */
+function weightOf({ share, told, sumShare, sumTold }: Telling, holding: readonly number[]): number {
+  let shareWith = 0
+  let toldWith = 0
+  for (const h of holding) {
+    shareWith += share[h] as number
+    toldWith += told[h] as number
   }
-  return Math.log10(mean(true) / mean(false))
+  return Math.log10(toldWith / shareWith / ((sumTold - toldWith) / (sumShare - shareWith)))
 }
 
 function because({ observation }: TraceObservation, weight: number): string {

@@ -1,8 +1,12 @@
-import { caseSchema, followAdvice, SALTS, Simulations } from '@foxing/core'
+import { caseSchema, followAdvice, SALTS, Simulations, usePercepts } from '@foxing/core'
+import { builtPercepts } from './percepts'
 
 /** Every bench salt worked by following the advice, each look written down as it is: what is left at the end, and after how many tests. */
 const settings = caseSchema.parse({})
+const pack = builtPercepts()
+usePercepts(pack)
 const simulations = new Simulations(500)
+simulations.use(pack)
 const counts: number[] = []
 let wrong = 0
 for (const salt of SALTS) {

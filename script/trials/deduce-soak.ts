@@ -11,12 +11,12 @@ import {
   SOLIDS,
   doTest,
   reason,
-  packPercepts,
   usePercepts,
   type Conditions,
   type Entry,
   type Observation,
 } from '@foxing/core'
+import { builtPercepts } from './percepts'
 import { randomFrom } from './random'
 
 /**
@@ -26,7 +26,8 @@ import { randomFrom } from './random'
 const runs = Number(process.argv[2] ?? 3)
 const seed = Number(process.argv[3] ?? 1)
 const settings = caseSchema.parse({})
-usePercepts(packPercepts(500))
+const pack = builtPercepts()
+usePercepts(pack)
 const FULL = PORTIONS.stages.filter((s) => s.id !== 'residue').flatMap((s) => s.tests)
 
 const NEIGHBOURS: Readonly<Record<string, readonly string[]>> = {
@@ -102,7 +103,7 @@ function trial(name: string, repeats: number, simulations: (random: () => number
 
 function fixedScheme(): void {
   const simulations = new Simulations(500)
-  simulations.use(packPercepts(500))
+  simulations.use(pack)
   let right = 0
   for (const salt of SALTS) {
     let entries: Entry[] = []
@@ -113,7 +114,7 @@ function fixedScheme(): void {
 }
 
 const nominal = new Simulations(500)
-nominal.use(packPercepts(500))
+nominal.use(pack)
 const disturbed = (random: () => number): Simulations => {
   const shift = new Map<string, number>()
   const off = (scale: number): number => scale * (2 * random() - 1)

@@ -1,4 +1,14 @@
-import { cautionsOf, observationsFromLook, observationSchema, TESTS, vesselFor, type Entry, type Observation, type Seen } from '@foxing/core'
+import {
+  cautionsOf,
+  observationsFromLook,
+  observationSchema,
+  TESTS,
+  vesselFor,
+  type Entry,
+  type Finding,
+  type Observation,
+  type Seen,
+} from '@foxing/core'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, ApiError } from '../../state/api'
@@ -17,6 +27,7 @@ import { Conclude, Pencil } from './Pencil'
 import { Partners } from './Partners'
 import { COLUMNS, OpenRow, Row } from './Row'
 import { Shortcuts } from './Shortcuts'
+import { Findings } from './Findings'
 import { WritingLine } from './WritingLine'
 
 /** Work one jar: the page in the middle grows downwards. */
@@ -84,7 +95,7 @@ export function Bench() {
     if (lookAt + 1 < openRow.looks.length) setAimed({ row: openRow.id, look: lookAt + 1 })
     else setClosed(new Set([...closed, openRow.id]))
   }
-  const concluded = entries.flatMap((e) => ('concluded' in e ? [e.concluded] : []))
+  const concluded = entries.flatMap((e) => ('concluded' in e ? [{ id: e.id, ...e.concluded }] : []))
   const conclude = (species: string, claim: 'present' | 'confirmed'): void => {
     const ions = thought?.standings.filter((s) => s.probability > 0.5) ?? []
     const citing = [...new Set(ions.flatMap((s) => s.evidence.filter((e) => e.weight >= 0.3).map((e) => e.entry)))]
@@ -94,6 +105,7 @@ export function Bench() {
   const asked = entries.filter((e) => 'note' in e && e.note.startsWith(HINT)).length
   const lastLine = entries.findLast((e) => 'did' in e || ('note' in e && e.note.startsWith(HINT)))
   const hinted = jar?.case.hints === 'open' || (jar?.case.hints === 'on request' && lastLine !== undefined && 'note' in lastLine)
+  const findingsOf = (entry: string): Finding[] => (hinted ? (thought?.advice.review.filter((f) => f.entry === entry) ?? []) : [])
   const ask = (): void => void write([{ note: `${HINT} ${asked + 1}` }])
   const idle = openRow === null && !thinking && thought !== null
   const complete = thought?.advice.complete === true
@@ -182,19 +194,20 @@ export function Bench() {
                   number={i + 1}
                   seen={seen.get(row.id)}
                   inference={hinted ? (thought?.inferences[row.id] ?? []) : []}
-                  findings={hinted ? (thought?.advice.review.filter((f) => f.entry === row.id) ?? []) : []}
+                  findings={findingsOf(row.id)}
                   unsaved={phase === 'guest' ? NONE : unsaved}
                   by={nameOf(row)}
                 />
               ),
             )}
           </ol>
-          {concluded.map((c, i) => (
-            <div key={i} className="border-b border-rule px-5 py-3 pl-13">
+          {concluded.map((c) => (
+            <div key={c.id} className="border-b border-rule px-5 py-3 pl-13">
               <h3 className="text-xl">
                 The jar holds <Formula>{c.species}</Formula>, {c.claim}.
               </h3>
               <p className="text-faint">{c.citing.length > 0 ? `Citing ${[...new Set(c.citing.map(where))].join(', ')}.` : 'No row cited.'}</p>
+              <Findings findings={findingsOf(c.id)} />
             </div>
           ))}
           {jar.kind === 'simulated' && concluded.length > 0 && <Answer jar={jar} entries={entries} saved={unsaved.size === 0} />}

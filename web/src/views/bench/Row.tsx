@@ -3,6 +3,7 @@ import type { Look, PageRow } from '../../state/page'
 import { Chemistry } from '../../ui/Formula'
 import { pictureOfLook, pictureOfObservations, wordsOf, type Picture } from '../../ui/pictures'
 import { Tube } from '../../ui/Tube'
+import { Findings } from './Findings'
 
 interface Props {
   readonly row: PageRow
@@ -74,11 +75,7 @@ export function Row({ row, number, seen, inference, findings, unsaved, by }: Pro
           </p>
         ))}
       </div>
-      {findings.map((f) => (
-        <p key={f.finding} className="col-span-3 mt-2 ml-8 max-w-[72ch] border-l-4 border-ink pl-3 leading-snug">
-          <strong>{{ note: 'Note', weakens: 'Weakens this', spoils: 'Spoils this' }[f.severity]}.</strong> {f.effect} <em>Way back: {f.wayBack}</em>
-        </p>
-      ))}
+      <Findings findings={findings} />
     </li>
   )
 }
