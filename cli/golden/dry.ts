@@ -180,5 +180,21 @@ const blowpipe = rows(
   ['fire-k-line', T, 'Potassium shows a line in the far violet at 404 nm.', 'KNO3', 'flame', { line: 404 }],
 )
 
+/** What is left open to the air. */
+const air = rows(
+  ['air-cacl2', C, 'Calcium chloride runs wet in the air.', 'CaCl2.6H2O', 'stand 20; look', { form: 'moist' }],
+  ['air-mgcl2', C, 'So does magnesium chloride.', 'MgCl2.6H2O', 'stand 20; look', { form: 'moist' }],
+  ['air-zncl2', C, 'Zinc chloride is very deliquescent.', 'ZnCl2', 'stand 20; look', { form: 'moist' }],
+  ['air-fecl3', C, 'Iron(III) chloride draws water.', 'FeCl3.6H2O', 'stand 20; look', { form: 'moist' }],
+  ['air-naoh', C, 'Sodium hydroxide pellets turn wet in minutes.', 'NaOH', 'stand 20; look', { form: 'moist' }],
+  ['air-k2co3', C, 'Potassium carbonate is deliquescent.', 'K2CO3', 'stand 20; look', { form: 'moist' }],
+  ['air-na2co3', C, 'Sodium carbonate is not.', 'Na2CO3', 'stand 20; look', { form: 'powder' }],
+  ['air-soda', C, 'Soda crystals effloresce.', 'Na2CO3.10H2O', 'stand 20; look', { form: 'bloom' }],
+  ['air-glauber', C, 'So does Glauber’s salt.', 'Na2SO4.10H2O', 'stand 20; look', { form: 'bloom' }],
+  ['air-green-vitriol', C, 'Green vitriol whitens in dry air.', 'FeSO4.7H2O', 'stand 20; look', { form: 'bloom' }],
+  ['air-blue-vitriol', C, 'Blue vitriol keeps in the air of a room.', 'CuSO4.5H2O', 'stand 20; look', { form: 'crystals' }],
+  ['air-nacl', C, 'Table salt keeps.', 'NaCl', 'stand 20; look', { form: 'crystals' }],
+)
+
 /** Facts of the dry ways. */
-export const dryFacts: readonly Fact[] = [...heating, ...blowpipe]
+export const dryFacts: readonly Fact[] = [...heating, ...blowpipe, ...air]

@@ -33,6 +33,8 @@ export interface Expected {
   readonly left?: string
   readonly sublimate?: string | readonly string[] | null
   readonly melts?: boolean
+  /** Form of the dry sample. */
+  readonly form?: string
   readonly crackles?: boolean
   readonly chars?: boolean
   readonly swells?: boolean

@@ -9,6 +9,7 @@ interface Colour {
 }
 interface Step {
   readonly pH: number | null
+  readonly appearance: { readonly form: string } | null
   readonly solution: { readonly colour: Colour } | null
   readonly deposit: { readonly colour: Colour; readonly habit: string } | null
   readonly precipitates: readonly { readonly species: string; readonly habit: string }[]
@@ -73,6 +74,7 @@ const READ: { readonly [K in keyof Expected]-?: (s: Step) => unknown } = {
   residueCold: (s) => s.residue?.cold.family ?? null,
   left: (s) => s.residue?.species.join(' ') ?? '',
   sublimate: (s) => s.residue?.sublimate?.colour.family ?? null,
+  form: (s) => s.appearance?.form ?? null,
   melts: (s) => s.residue?.melts ?? null,
   crackles: (s) => s.residue?.crackles ?? null,
   chars: (s) => s.residue?.chars ?? null,

@@ -54,11 +54,15 @@ export interface Followed {
   readonly reasoning: Reasoning
 }
 
-/** Does the first test advised, and the next, until nothing more is worth doing or `most` tests are done. */
-export function followAdvice(settings: Notebook['case'], worker: Worker, most = 40): Followed {
+/**
+ * Does the first test advised, and the next, until nothing more is worth doing or `most` tests are done.
+ * @param watch told of every deduction on the way
+ */
+export function followAdvice(settings: Notebook['case'], worker: Worker, most = 40, watch?: (reasoning: Reasoning) => void): Followed {
   let entries: Entry[] = []
   for (;;) {
     const reasoning = reason({ case: settings, entries })
+    watch?.(reasoning)
     const { tests } = reasoning.trace
     const [next] = tests.length < most ? adviseFrom(reasoning, { case: settings, entries }).next : []
     if (!next) return { entries, tests, reasoning }

@@ -206,6 +206,8 @@ define({ is: 'heat', value: 'warm' }, 'gets warm', 'warms', 'becomes warm', 'tub
 define({ is: 'heat', value: 'hot' }, 'gets hot', 'becomes hot', 'tube hot')
 define({ is: 'form', value: 'crystals' }, 'crystals', 'xtals')
 define({ is: 'form', value: 'powder' }, 'powder')
+define({ is: 'form', value: 'moist' }, 'moist', 'deliquesces', 'deliquescent', 'deliquesced', 'sticky', 'turns wet', 'runs wet')
+define({ is: 'form', value: 'bloom' }, 'bloom', 'white bloom', 'effloresces', 'efflorescent', 'effloresced', 'weathered')
 define(
   { is: 'nothing' },
   'no change',

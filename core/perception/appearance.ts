@@ -1,4 +1,4 @@
-import { dryPhase, inertById, molarMass, parseFormula, saltById } from '../species'
+import { dryPhase, inAir, inertById, molarMass, parseFormula, saltById, type SaltData } from '../species'
 import { secondLiquidHolds, type Contents, type Vessel } from '../tube'
 import type { Amount, Clarity, Form, HabitWord, Rests } from '../vocabulary'
 import { colourDifference, labOfHex, nameColour, COLOURLESS, type Colour, type Lab } from './colour'
@@ -84,7 +84,12 @@ export interface SolidSeen {
 const rest = (habit: HabitWord, settled: boolean): Rests =>
   settled || habit === 'curdy' || habit === 'granular' || habit === 'crystalline' ? 'settled' : 'suspended'
 
-const issuedHabit: Readonly<Record<Form, HabitWord>> = { powder: 'powdery', crystals: 'crystalline', granules: 'granular', lumps: 'granular' }
+const issuedHabit: Readonly<Record<SaltData['form'], HabitWord>> = {
+  powder: 'powdery',
+  crystals: 'crystalline',
+  granules: 'granular',
+  lumps: 'granular',
+}
 
 /** Solids of the equilibrium, and those that oxidation or reduction made; what was strewn in by hand is no precipitate. */
 function solidsOf(vessel: Vessel): Omit<SolidSeen, 'amount' | 'rests'>[] {
@@ -192,5 +197,18 @@ export function dryAppearance(vessel: Vessel): { colour: Colour; form: Form } | 
   const colour = mixedColour(parts.map(({ phase, mol }) => ({ hex: phase.data.colour.hex, share: mol })))
   // Colourless crystals are called colourless, the powder of the same salt white.
   const named = main.data.colour.words === 'colourless' ? { ...colour, name: 'colourless', family: 'colourless' as const } : colour
-  return { colour: named, form: vessel.roasted ? 'powder' : main.form }
+  return { colour: named, form: vessel.roasted ? 'powder' : (aired(vessel, main.data.formula) ?? main.form) }
+}
+
+/** Moisture of the air of the room, %. */
+const ROOM_HUMIDITY = 50
+/** Minutes after which what the air does to a salt can be seen. */
+const SEEN_AFTER_min = 10
+
+/** What the air has made of a salt that was left to it; undefined for one that keeps. */
+function aired({ rested_min }: Vessel, formula: string): Form | undefined {
+  const { takesUpAbove, givesOffBelow } = inAir[formula] ?? {}
+  if (rested_min < SEEN_AFTER_min) return undefined
+  if (takesUpAbove !== undefined && takesUpAbove < ROOM_HUMIDITY) return 'moist'
+  return givesOffBelow !== undefined && givesOffBelow > ROOM_HUMIDITY ? 'bloom' : undefined
 }

@@ -23,7 +23,8 @@ export type Heat = (typeof HEATS)[number]
 export const SPEEDS = ['at-once', 'seconds', 'minutes', 'slow'] as const
 export type Speed = (typeof SPEEDS)[number]
 
-export const FORMS = ['crystals', 'powder', 'granules', 'lumps'] as const
+/** Forms of a dry sample; the last two are what moist or dry air makes of some. */
+export const FORMS = ['crystals', 'powder', 'granules', 'lumps', 'moist', 'bloom'] as const
 export type Form = (typeof FORMS)[number]
 
 export const SPLINTS = ['pops', 'relights', 'goes-out', 'burns-on'] as const

@@ -5,6 +5,7 @@ import {
   followAdvice,
   GASES,
   HABITS,
+  ionsOf,
   PORTIONS,
   SALTS,
   Simulations,
@@ -64,13 +65,40 @@ function misreader(random: () => number, misread: number, wrong: number): (o: Ob
   }
 }
 
-/** Share with Wilson's 95 % interval. */
-function share(right: number, of: number): string {
+/** Wilson's 95 % interval of a share. */
+function wilson(right: number, of: number): readonly [low: number, high: number] {
   const p = right / of
   const z = 1.96
   const middle = (p + (z * z) / (2 * of)) / (1 + (z * z) / of)
   const half = (z / (1 + (z * z) / of)) * Math.sqrt((p * (1 - p)) / of + (z * z) / (4 * of * of))
-  return `${right} of ${of} = ${(100 * p).toFixed(1)} % (${(100 * (middle - half)).toFixed(1)} to ${(100 * (middle + half)).toFixed(1)})`
+  return [middle - half, middle + half]
+}
+function share(right: number, of: number): string {
+  const [low, high] = wilson(right, of)
+  return `${right} of ${of} = ${((100 * right) / of).toFixed(1)} % (${(100 * low).toFixed(1)} to ${(100 * high).toFixed(1)})`
+}
+
+/** Claims of probability, of every ion and every salt after every test, against what was in the jar. */
+class Reliability {
+  private static readonly EDGES = [0, 0.01, 0.05, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 0.95, 0.99, 1]
+  private readonly bins = Reliability.EDGES.slice(1).map((high, k) => ({ low: Reliability.EDGES[k] ?? 0, high, right: 0, of: 0, claimed: 0 }))
+
+  add(probability: number, right: boolean): void {
+    const bin = this.bins.find((b) => probability <= b.high)
+    if (!bin) return
+    bin.of++
+    bin.claimed += probability
+    if (right) bin.right++
+  }
+  table(): string[] {
+    return this.bins.map(({ low, high, right, of, claimed }) => {
+      const name = `  ${low.toFixed(2)} to ${high.toFixed(2)}`
+      if (of < 200) return `${name}: ${of} claims, too few`
+      const [least, most] = wilson(right, of)
+      const meets = most >= low && least <= high
+      return `${name}: ${of} claims, mean ${(claimed / of).toFixed(3)}, right ${(right / of).toFixed(3)} (${least.toFixed(3)} to ${most.toFixed(3)}) ${meets ? 'meets' : 'MISSES'}`
+    })
+  }
 }
 
 const median = (list: readonly number[]): number => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? 0
@@ -87,10 +115,14 @@ function trial(name: string, repeats: number, simulations: (random: () => number
   let right = 0
   let of = 0
   const missed: string[] = []
+  const reliability = new Reliability()
   for (let r = 0; r < repeats; r++) {
     const sims = simulations(random)
     for (const salt of SALTS) {
-      const { reasoning, tests } = followAdvice(settings, { salt, simulations: sims, writes: misreader(random, misread, wrong) })
+      const { reasoning, tests } = followAdvice(settings, { salt, simulations: sims, writes: misreader(random, misread, wrong) }, 40, (made) => {
+        const ions = ionsOf(salt)
+        for (const { species, probability } of made.standings) reliability.add(probability, ions.has(species))
+      })
       counts.push(tests.length)
       of++
       if (isRight(reasoning.formulae, salt.id)) right++
@@ -98,6 +130,7 @@ function trial(name: string, repeats: number, simulations: (random: () => number
     }
   }
   console.log(`${name}: right ${share(right, of)}; tests: median ${median(counts)}, most ${Math.max(...counts)}`)
+  if (misread + wrong > 0) console.log(`  ions, after each test:\n${reliability.table().join('\n')}`)
   if (missed.length > 0) console.log(`  missed: ${missed.slice(0, 12).join(', ')}${missed.length > 12 ? ` and ${missed.length - 12} more` : ''}`)
 }
 

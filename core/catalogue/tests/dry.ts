@@ -17,6 +17,18 @@ export const smellOfSolid = defineTest({
   cautions: ['Waft, never inhale; not at all where cyanide may be there.'],
 })
 
+export const leftInAir = defineTest({
+  id: 'left-in-the-air',
+  title: 'A little on a watch glass, left in the air',
+  stage: 'looked',
+  on: ['solid'],
+  steps: [takeSolid(mg(50)), { do: 'stand', vessel: THIS, minutes: 20 }, look('moist, or a white bloom; or as it was')],
+  because: 'Chlorides of zinc, iron(III), magnesium and calcium draw water from the air; soda crystals and Glauber’s salt lose theirs and whiten.',
+  relies: ['the air of a room, at half its moisture'],
+  minutes: 21,
+  sources: ['vogel7'],
+})
+
 export const heatGently = dry({
   id: 'heat-gently',
   title: 'Heat a little in a dry tube, gently',
