@@ -96,10 +96,10 @@ const sulfideGroup = (source: SulfideSource): readonly Separation[] => [
       add('HCl 2 M', drops(6)),
       ...sulfideBy(source, 4),
       look('precipitate, its colour'),
-      spin('III'),
+      spin('II-filtrate'),
       wash(1, 'hydrogen sulfide water'),
     ],
-    liquid: 'III',
+    liquid: 'II-filtrate',
     keeps: [...COPPER, ...ARSENIC, 'Sb^3+', ...TIN],
     strays:
       source === 'gas'
@@ -281,15 +281,50 @@ const sulfideGroup = (source: SulfideSource): readonly Separation[] => [
 
 const ironGroup = (source: SulfideSource): readonly Separation[] => [
   {
+    id: 'sulfide-boiled-off',
+    title: 'Hydrogen sulfide boiled off, iron oxidised',
+    on: 'II-filtrate',
+    // What thioacetamide is left has to give up its sulfide first.
+    steps: [...(source === 'gas' ? [boil(5)] : [add('HCl 2 M', drops(6)), boil(16)]), add('HNO3 conc', drops(5)), boil(3), cool()],
+    keeps: [],
+    relies: ['hydrogen sulfide boiled off: left in, it brings the fourth group down', 'iron(II) oxidised with nitric acid'],
+    because: 'Ammonia would bring the sulfides of the fourth group down with the third.',
+  },
+  {
+    id: 'phosphate-sought',
+    title: 'Is there phosphate? Molybdate on a portion',
+    on: 'II-P',
+    steps: [take(mL(0.2), 'II-filtrate'), add('HNO3 conc', drops(4)), add('ammonium molybdate', mL(0.5)), warm(2), look('a yellow precipitate')],
+    cameDown: solid('yellow'),
+    keeps: [],
+    relies: ['arsenic went with the second group: arsenate answers too'],
+    because: 'Phosphate would bring barium, strontium, calcium and magnesium down with the third group.',
+  },
+  {
+    id: 'phosphate-removed',
+    title: 'Phosphate brought down with zirconium',
+    on: 'II-filtrate',
+    when: 'phosphate-sought',
+    steps: [add('zirconyl chloride', drops(20)), boil(3), look('a white jelly'), spin('III')],
+    liquid: 'III',
+    keeps: [],
+    because: 'Zirconium phosphate comes down even from acid, and leaves every cation in the liquid; what zirconium is over stays with the iron.',
+  },
+  {
+    id: 'sulfur-spun-off',
+    title: 'Sulfur spun off',
+    on: 'II-filtrate',
+    unless: 'phosphate-sought',
+    steps: [spin('III')],
+    liquid: 'III',
+    keeps: [],
+    because: 'Sulfur from the oxidised sulfide would be read as a precipitate.',
+  },
+  {
     id: 'group-3',
-    title: 'Group III: boiled, oxidised, ammonium chloride and ammonia',
+    title: 'Group III: ammonium chloride and ammonia',
     on: 'III',
     steps: [
-      // What thioacetamide is left has to give up its sulfide first.
-      ...(source === 'gas' ? [boil(5)] : [add('HCl 2 M', drops(6)), boil(16)]),
-      add('HNO3 conc', drops(5)),
-      boil(3),
-      cool(),
       add('ammonium chloride', drops(10)),
       until('NH3 2 M', 'just-basic'),
       add('NH3 2 M', drops(2)),
@@ -306,11 +341,9 @@ const ironGroup = (source: SulfideSource): readonly Separation[] => [
       'Mg^2+': 'arsenate left in takes magnesium down',
     },
     relies: [
-      'hydrogen sulfide boiled off: left in, it brings the fourth group down',
-      'iron(II) oxidised with nitric acid',
       'ammonium chloride before ammonia: without it magnesium and manganese come too',
       'ammonia just in excess',
-      'phosphate, oxalate, borate and fluoride absent or removed',
+      'phosphate removed; oxalate, borate and fluoride absent',
     ],
     because: 'Iron, aluminium and chromium come down as hydroxides.',
   },

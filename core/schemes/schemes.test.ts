@@ -29,7 +29,7 @@ describe('schemes as data', () => {
     for (const separation of scheme.separations) {
       const takesFromJar = separation.steps[0]?.do === 'take'
       expect(takesFromJar || vessels.has(separation.on)).toBe(true)
-      if (separation.when !== undefined) expect(ids).toContain(separation.when)
+      for (const earlier of [separation.when, separation.unless]) if (earlier !== undefined) expect(ids).toContain(earlier)
       vessels.add(separation.on)
       if (separation.liquid !== undefined) vessels.add(separation.liquid)
       for (const proof of separation.proofs ?? []) expect([...vessels, 'sample']).toContain(proof.from)
@@ -116,17 +116,33 @@ describe('one condition left out', () => {
   test('iron(II) not oxidised is only partly taken by ammonia', () => {
     const ions = { 'Fe^2+': 0.03, 'H^+': 0.3 }
     expect(kept(worked(ions), 'group-3', 'Fe')).toBeGreaterThan(0.95)
-    expect(kept(worked(ions, without('group-3', pours(/HNO3/))), 'group-3', 'Fe')).toBeLessThan(0.6)
+    expect(kept(worked(ions, without('sulfide-boiled-off', pours(/HNO3/))), 'group-3', 'Fe')).toBeLessThan(0.6)
   })
   test('hydrogen sulfide not boiled off brings nickel and zinc down with the third group', () => {
     const ions = { 'Ni^2+': 0.03, 'Zn^2+': 0.03, 'H^+': 0.3 }
-    const left = worked(
-      ions,
-      without('group-3', (s) => s.do === 'boil' || pours(/HNO3/)(s)),
+    // Nor is phosphate sought: sulfur from the sulfide would be taken for its yellow.
+    const left = worked(ions, (step, at) =>
+      (at === 'sulfide-boiled-off' && (step.do === 'boil' || pours(/HNO3/)(step))) || (at === 'phosphate-sought' && step.do === 'add') ? [] : [step],
     )
     expect(kept(worked(ions), 'group-3', 'Ni')).toBeLessThan(0.1)
     expect(kept(left, 'group-3', 'Ni')).toBeGreaterThan(0.5)
     expect(kept(left, 'group-3', 'Zn')).toBeGreaterThan(0.5)
+  })
+  test('phosphate left in brings barium down with the third group; removed, it leaves it', () => {
+    const ions = { 'Ba^2+': 0.03, 'Fe^3+': 0.01, 'H2PO4^-': 0.04, 'H^+': 0.5 }
+    const left = worked(ions, without('phosphate-removed', pours(/zirconyl/)))
+    const run = worked(ions)
+    expect(run.steps.some((s) => s.separation === 'phosphate-removed')).toBe(true)
+    expect(kept(left, 'group-3', 'Ba')).toBeGreaterThan(0.5)
+    expect(kept(run, 'group-3', 'Ba')).toBeLessThan(0.1)
+    const shown = (of: SchemeRun): string[] => of.shown.filter((s) => s.seen).map((s) => s.ions[0] ?? '')
+    expect(shown(run)).toEqual(expect.arrayContaining(['Ba^2+', 'Fe^3+']))
+    expect(shown(left)).not.toContain('Ba^2+')
+  })
+  test('where no phosphate shows, none is sought to be removed', () => {
+    const { steps } = worked({ 'Ba^2+': 0.03, 'Fe^3+': 0.02, 'H^+': 0.3 })
+    expect(steps.some((s) => s.separation === 'phosphate-removed')).toBe(false)
+    expect(steps.some((s) => s.separation === 'sulfur-spun-off')).toBe(true)
   })
   test('without ammonium salts ammonia brings magnesium down', () => {
     const look = (nh4cl: boolean): readonly { species: string }[] => {

@@ -24,6 +24,10 @@ export interface Separation {
   readonly on: string
   /** Only done where a solid was seen in this earlier separation: a group that did not come down is not worked. */
   readonly when?: string
+  /** Only done where no solid was seen in this earlier separation. */
+  readonly unless?: string
+  /** What has to be seen for its solid to count, where any solid would not do. */
+  readonly cameDown?: Sign
   readonly steps: readonly TestStep[]
   /** Where the liquid goes; absent where nothing is parted (a solid is dissolved, a gas boiled off). */
   readonly liquid?: string

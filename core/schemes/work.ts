@@ -28,13 +28,14 @@ export function* work(scheme: Scheme): Generator<Worked, readonly Shown[], Perce
   const cameDown = new Set<string>()
   for (const separation of scheme.separations) {
     if (separation.when !== undefined && !cameDown.has(separation.when)) continue
+    if (separation.unless !== undefined && cameDown.has(separation.unless)) continue
     for (const [index, template] of separation.steps.entries()) {
       const percept: Percept = yield {
         step: placed(template, separation.on),
         separation: separation.id,
         parted: index === separation.steps.length - 1,
       }
-      if (percept.vessel === separation.on && template.do === 'look' && somethingSolid(percept)) cameDown.add(separation.id)
+      if (percept.vessel === separation.on && template.do === 'look' && counts(percept, separation)) cameDown.add(separation.id)
     }
     const empty = separation.steps.some((step) => step.do === 'look' && step.at === THIS) && !cameDown.has(separation.id)
     for (const proof of separation.proofs ?? []) {
@@ -58,6 +59,7 @@ function* proving(proof: Proof, separation: Separation): Generator<Worked, boole
 const placed = (template: TestStep, vessel: string): Step =>
   withVessels(stepSchema.parse(template), (name) => (name === THIS ? vessel : name.startsWith(`${THIS}-`) ? vessel + name.slice(THIS.length) : name))
 
+const counts = (percept: Percept, { cameDown }: Separation): boolean => (cameDown ? answers(percept, cameDown) : somethingSolid(percept))
 const somethingSolid = ({ precipitates, deposit }: Percept): boolean => precipitates.length > 0 || deposit !== null
 
 /** Whether what was seen is the sign; a trace of a precipitate is not: every reagent and every wash leaves one now and then. */

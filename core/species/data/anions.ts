@@ -114,6 +114,7 @@ export const anionSolids: readonly SolidData[] = [
   solid('Ba3(PO4)2', 'barium phosphate', { 'Ba^2+': 3, 'PO4^3-': 2 }, -29.5, 'crc', 'flocculent', '#f8f8f6', 'white'),
   solid('Ba3(AsO4)2', 'barium arsenate', { 'Ba^2+': 3, 'AsO4^3-': 2 }, -24.0, 'crc', 'flocculent', '#f8f8f6', 'white', { note: 'the tables of 1950 have −50, which later work corrects' }),
   solid('Ca3(AsO4)2', 'calcium arsenate', { 'Ca^2+': 3, 'AsO4^3-': 2 }, -18.2, 'crc', 'flocculent', '#f8f8f6', 'white'),
+  solid('Zr(OH)4', 'zirconium hydroxide', { 'ZrO^2+': 1, 'H^+': -2 }, 2.5, 'baes-mesmer', 'gelatinous', '#f6f6f4', 'white', { note: 'fresh, from the first hydrolysis of zirconium; estimated' }),
   solid('ZrOHPO4', 'zirconium phosphate', { 'ZrO^2+': 1, 'PO4^3-': 1, 'H^+': 1 }, -33, 'feigl', 'gelatinous', '#f8f8f6', 'white', { note: 'comes down from strong acid; estimated' }),
   solid('HgBr2', 'mercury(II) bromide', { 'Hg^2+': 1, 'Br^-': 2 }, -19.0, 'smith-martell', 'crystalline', '#f8f8f6', 'white'),
 ]

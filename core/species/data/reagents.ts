@@ -20,8 +20,8 @@ export const reagents: readonly ReagentData[] = [
     formula: 'H2O',
     aliases: ['mains water'],
     supplies: { 'Ca^2+': 2, 'Cl^-': 1, 'CO3^2-': 3, 'H^+': 3 },
-    strengths: [{ label: 'as drawn', molarity: 0.001 }],
-    usual: 'as drawn',
+    strengths: [{ label: '', molarity: 0.001 }],
+    usual: '',
     caution: '',
   },
   {
