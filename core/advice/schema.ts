@@ -19,6 +19,7 @@ export const adviceSchema = z.looseObject({
       effect: z.string(),
       wayBack: z.string(),
       severity: z.enum(['note', 'weakens', 'spoils']),
+      undoable: z.boolean(),
     }),
   ),
   refutation: z.looseObject({ claim: z.string(), test: z.string(), title: z.string(), because: z.string() }).nullable(),

@@ -8,6 +8,7 @@ import {
   findSalt,
   newState,
   packPercepts,
+  stepsOfTest,
   reason,
   FULL_SEPARATION,
   followScheme,
@@ -105,11 +106,21 @@ function deduction(): void {
   const cold = once(() => reason(notebook))
   const again = once(() => reason(notebook))
   const coldRanking = once(() => adviseFrom(reason(notebook), notebook))
-  const packing = once(() => usePercepts(packPercepts(500)))
+  const preliminary = ['heat-strongly', 'dilute-acid-on-solid', 'flame-on-wire', 'borax-bead-oxidising']
+  const overAll = (test: string, simulations: Simulations): number =>
+    once(() => SALTS.forEach((s) => stepsOfTest(test).forEach((step) => simulations.expect(s, step.recipe))))
+  const fresh = preliminary.map((test) => `${test} ${overAll(test, new Simulations(500)).toFixed(0)}`)
+  let pack = packPercepts(500, [])
+  const packing = once(() => (pack = packPercepts(500)))
+  usePercepts(pack)
+  const ahead = new Simulations(500)
+  ahead.use(pack)
+  const packed = preliminary.map((test) => `${test} ${overAll(test, ahead).toFixed(1)}`)
   const times = Array.from({ length: 9 }, () => once(() => reason(notebook))).sort((a, b) => a - b)
   const rankings = Array.from({ length: 9 }, () => once(() => adviseFrom(reason(notebook), notebook))).sort((a, b) => a - b)
   console.log(`deduction, one salt of ${SALTS.length}, six tests, ${entries.length} lines:`)
   console.log(`  standings: cold ${cold.toFixed(0)} ms, at once again ${again.toFixed(0)} ms, remembered ${(times[4] ?? 0).toFixed(0)} ms (aim 50)`)
+  console.log(`  one preliminary test over all of them, ms: cold ${fresh.join(', ')}; with the percepts of the build ${packed.join(', ')} (aim 300)`)
   console.log(
     `  ranking of every test: cold ${coldRanking.toFixed(0)} ms, remembered ${(rankings[4] ?? 0).toFixed(0)} ms with the standings (aim 300); percepts of all tests worked out ahead in ${(packing / 1000).toFixed(1)} s`,
   )

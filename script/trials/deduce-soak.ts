@@ -138,12 +138,14 @@ function fixedScheme(): void {
   const simulations = new Simulations(500)
   simulations.use(pack)
   let right = 0
-  for (const salt of SALTS) {
+  // Every test of the catalogue on a salt takes long to reason about; one salt in eight shows what it comes to.
+  const some = SALTS.filter((_, i) => i % 8 === 0)
+  for (const salt of some) {
     let entries: Entry[] = []
     for (const test of FULL) entries = [...entries, ...doTest(entries, test, { salt, simulations }, 'e', () => '')]
     if (isRight(reason({ case: settings, entries }).formulae, salt.id)) right++
   }
-  console.log(`fixed full scheme, ${FULL.length} tests each: right ${share(right, SALTS.length)}`)
+  console.log(`fixed full scheme, ${FULL.length} tests each: right ${share(right, some.length)}`)
 }
 
 const nominal = new Simulations(500)

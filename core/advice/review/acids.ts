@@ -15,6 +15,11 @@ import {
   solidTaken,
   type Work,
   type WorkRule,
+  boiling,
+  inserting,
+  instead,
+  pouring,
+  pours,
 } from './work'
 import type { TraceStep } from '../../deduction'
 
@@ -54,6 +59,7 @@ export const ACID_RULES: readonly WorkRule[] = [
     wayBack: 'Add dilute nitric acid now and look whether the precipitate stays; next time acidify before the silver nitrate.',
     severity: 'weakens',
     // A tube held neutral with acetate on purpose is tried for arsenite, arsenate or chromate, not for a halide.
+    undo: inserting(pours('Ag^+'), pouring('HNO3 2 M', 5)),
     applies: (work) =>
       work.steps.some(
         (step) =>
@@ -68,6 +74,7 @@ export const ACID_RULES: readonly WorkRule[] = [
     effect: 'The soda extract is full of carbonate: silver or barium carbonate answers for the anion.',
     wayBack: 'Take a fresh portion, make it just acid with nitric acid, boil off the carbon dioxide, then add the reagent.',
     severity: 'spoils',
+    undo: inserting(pours('Ag^+', 'Ba^2+'), (to) => ({ do: 'add', to, reagent: 'HNO3 2 M', until: 'just-acidic' }), boiling(1)),
     applies: ({ steps }) =>
       steps.some((step) => fromExtract(step) && (adds(step, 'Ag^+') || adds(step, 'Ba^2+')) && !pouredBefore(step).some(isAcid)),
   },
@@ -76,6 +83,7 @@ export const ACID_RULES: readonly WorkRule[] = [
     effect: 'Hydrochloric acid brings silver down as the chloride by itself: the precipitate is the acid’s.',
     wayBack: 'Take a fresh portion and acidify it with nitric acid.',
     severity: 'spoils',
+    undo: instead(['hydrochloric-acid'], 'HNO3 2 M'),
     applies: ({ steps }) => steps.some((step) => adds(step, 'Ag^+') && pouredBefore(step).some((r) => isAcid(r) && holds(r, 'Cl^-'))),
   },
   {
@@ -83,6 +91,7 @@ export const ACID_RULES: readonly WorkRule[] = [
     effect: 'Sulfuric acid brings barium down as the sulfate by itself: the precipitate is the acid’s.',
     wayBack: 'Take a fresh portion and acidify it with nitric or hydrochloric acid.',
     severity: 'spoils',
+    undo: instead(['sulfuric-acid'], 'HNO3 2 M'),
     applies: ({ steps }) => steps.some((step) => adds(step, 'Ba^2+') && pouredBefore(step).some((r) => isAcid(r) && holds(r, 'SO4^2-'))),
   },
   {
@@ -91,6 +100,7 @@ export const ACID_RULES: readonly WorkRule[] = [
       'Silver, lead or mercury(I) may be there, and barium chloride’s own chloride brings them down: the white precipitate need not be a sulfate.',
     wayBack: 'Take a fresh portion and use barium nitrate with nitric acid.',
     severity: 'spoils',
+    undo: instead(['barium-chloride'], 'Ba(NO3)2 0.1 M'),
     applies: ({ steps, page }) => page.chance(...SILVER_GROUP) >= EVEN && steps.some((step) => adds(step, 'Ba^2+', 'Cl^-')),
   },
   {
@@ -98,6 +108,7 @@ export const ACID_RULES: readonly WorkRule[] = [
     effect: 'Nitric acid makes sulfate of sulfite, sulfide and thiosulfate: the barium sulfate may be of its making.',
     wayBack: 'Take a fresh portion, acidify it with hydrochloric acid, boil the gases off, and use barium chloride.',
     severity: 'spoils',
+    undo: (steps) => instead(['nitric-acid'], 'HCl 2 M')(instead(['barium-nitrate'], 'BaCl2 0.1 M')(steps)),
     applies: ({ steps, page }) =>
       page.chance('SO3^2-', 'HS^-', 'S2O3^2-') >= LIKELY &&
       steps.some((step) => adds(step, 'Ba^2+') && pouredBefore(step).some((r) => reagentId(r) === 'nitric-acid')),
@@ -158,6 +169,7 @@ export const ACID_RULES: readonly WorkRule[] = [
     effect: 'Silver, lead or mercury(I) may be there: hydrochloric acid leaves them behind as white chlorides.',
     wayBack: 'Take a fresh portion and dissolve it in dilute nitric acid.',
     severity: 'weakens',
+    undo: instead(['hydrochloric-acid'], 'HNO3 2 M'),
     applies: (work) => dissolvedFreelyIn(work, 'hydrochloric-acid') && work.page.chance(...SILVER_GROUP) >= MAY_BE,
   },
   {
@@ -165,6 +177,7 @@ export const ACID_RULES: readonly WorkRule[] = [
     effect: 'Barium, strontium, lead or calcium may be there: sulfuric acid leaves them behind as white sulfates.',
     wayBack: 'Take a fresh portion and dissolve it in dilute nitric acid.',
     severity: 'weakens',
+    undo: instead(['sulfuric-acid'], 'HNO3 2 M'),
     applies: (work) => dissolvedFreelyIn(work, 'sulfuric-acid') && work.page.chance(...SULFATE_GROUP) >= MAY_BE,
   },
   {
@@ -188,6 +201,7 @@ export const ACID_RULES: readonly WorkRule[] = [
     effect: 'Warm hydrochloric acid takes the colour from permanganate and dichromate by itself: the fading is no sign of the sample.',
     wayBack: 'Use a fresh cold portion with dilute sulfuric acid.',
     severity: 'note',
+    undo: instead(['hydrochloric-acid'], 'H2SO4 1 M'),
     applies: ({ did, steps }) =>
       !isTest(did) &&
       steps.some(

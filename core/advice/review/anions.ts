@@ -12,6 +12,12 @@ import {
   type Claim,
   type ClaimRule,
   type WorkRule,
+  boiling,
+  changing,
+  dropping,
+  inserting,
+  pouring,
+  poursReagent,
 } from './work'
 
 const LIKELY = 0.3
@@ -47,6 +53,7 @@ export const ANION_RULES: readonly WorkRule[] = [
     effect: 'The layers were mixed or warmed: the ring is torn, and the nitrosyl complex goes when warm. No ring now says nothing.',
     wayBack: 'A fresh cold portion; let the acid run down the inclined tube and do not move it.',
     severity: 'spoils',
+    undo: dropping((step) => ['shake', 'warm', 'boil'].includes(step.do)),
     applies: ({ steps, later }) =>
       steps.some(makesRing) &&
       later.some((s) => ['shake', 'warm', 'boil'].includes(doing(s)?.do ?? '')) &&
@@ -62,6 +69,7 @@ export const ANION_RULES: readonly WorkRule[] = [
     effect: 'The tube was warm when the acid went in: the brown complex does not last in the warm.',
     wayBack: 'A fresh portion, cooled under the tap before the acid goes in.',
     severity: 'weakens',
+    undo: inserting(poursReagent('sulfuric-acid'), (vessel) => ({ do: 'cool', vessel, to: 'room' })),
     applies: ({ steps, page }) => steps.some((step) => makesRing(step) && (page.before(step)?.temperature ?? 25) > 40),
   },
   {
@@ -69,6 +77,12 @@ export const ANION_RULES: readonly WorkRule[] = [
     effect: 'Nitrite gives the brown of the ring as well: with it there the ring says nothing of nitrate.',
     wayBack: 'Boil a fresh portion with sulfamic acid or urea until no more gas comes, show that nitrite is gone, then the ring.',
     severity: 'spoils',
+    undo: inserting(
+      (step) => step.do === 'add' && /iron-ii|FeSO4/i.test(`${reagentId(step.reagent)} ${step.reagent}`),
+      pouring('sulfamic acid', 10),
+      boiling(2),
+      (vessel) => ({ do: 'cool', vessel, to: 'room' }),
+    ),
     applies: ({ steps, page }) => page.chance('NO2^-') >= LIKELY && steps.some((step) => makesRing(step) && !cleared(step, 'sulfamic-acid', 'urea')),
   },
   {
@@ -97,6 +111,9 @@ export const ANION_RULES: readonly WorkRule[] = [
     effect: 'So much chlorine water takes iodine on to colourless iodate, and pales bromine: a layer without colour says nothing.',
     wayBack: 'A fresh portion, the oxidant drop by drop, shaking and looking at the layer after each.',
     severity: 'spoils',
+    undo: changing((step) =>
+      poursReagent('chlorine-water', 'bromine-water')(step) && step.do === 'add' ? { do: 'add', to: step.to, reagent: step.reagent, drops: 2 } : step,
+    ),
     applies: ({ did, steps, saw }) =>
       !isTest(did) &&
       wrote(saw, 'layer.colour', 'colourless') &&

@@ -1,5 +1,5 @@
 import { isTest } from '../../notebook'
-import { addsReagent, doing, sameVessel, wrote, type Claim, type ClaimRule, type WorkRule } from './work'
+import { addsReagent, doing, sameVessel, wrote, type Claim, type ClaimRule, type WorkRule, changing } from './work'
 
 const PALE = new Set(['white', 'colourless'])
 /** Cations that colour a bead. */
@@ -15,6 +15,7 @@ export const DRY_RULES: readonly WorkRule[] = [
     effect: 'Dry litmus does not answer to a gas: no change means nothing.',
     wayBack: 'Moisten a fresh paper with distilled water and hold it over the tube again, not touching the glass.',
     severity: 'spoils',
+    undo: changing((step) => (step.do === 'hold' ? { ...step, dry: false } : step)),
     applies: ({ steps }) =>
       steps.some((step) => {
         const now = doing(step)
@@ -26,6 +27,7 @@ export const DRY_RULES: readonly WorkRule[] = [
     effect: 'The wire was not shown clean: a yellow flash may be sodium from fingers, and other colours may be the last sample’s.',
     wayBack: 'Dip the wire in concentrated hydrochloric acid and heat it until it gives no colour; then the sample again.',
     severity: 'weakens',
+    undo: changing((step) => (step.do === 'flame' ? { ...step, cleaned: true } : step)),
     applies: ({ steps }) =>
       steps.some((step) => {
         const now = doing(step)
@@ -49,6 +51,7 @@ export const DRY_RULES: readonly WorkRule[] = [
     effect: 'Too much sample: the bead is so dark that its colour cannot be read.',
     wayBack: 'Knock the bead off, make a fresh glassy one, and touch one or two grains with it.',
     severity: 'spoils',
+    undo: changing((step) => (step.do === 'bead' ? { ...step, mg: 1 } : step)),
     applies: ({ steps, saw }) =>
       steps.some((step) => {
         const now = doing(step)

@@ -15,6 +15,12 @@ import {
   sinceLast,
   standsUnboiled,
   type WorkRule,
+  boiling,
+  changing,
+  inserting,
+  instead,
+  pouring,
+  poursReagent,
 } from './work'
 import type { Step } from '../../tube'
 
@@ -33,8 +39,7 @@ const isSulfideStep = (step: TraceStep): boolean => {
   const now = doing(step)
   return now !== undefined && bringsSulfide(now)
 }
-const pours = (id: string) => (s: Step) => s.do === 'add' && reagentId(s.reagent) === id
-const isNitric = (s: Step): boolean => pours('nitric-acid')(s) || (s.do === 'dissolve' && reagentId(s.in) === 'nitric-acid')
+const isNitric = (s: Step): boolean => poursReagent('nitric-acid')(s) || (s.do === 'dissolve' && reagentId(s.in) === 'nitric-acid')
 const oxidises = (s: Step): boolean => s.do === 'add' && ['nitric-acid', 'hydrogen-peroxide', 'bromine-water'].includes(reagentId(s.reagent))
 
 /** Ammonia that goes into a liquid freed of the sulfide group: the third group is meant. */
@@ -51,6 +56,7 @@ export const GROUP_RULES: readonly WorkRule[] = [
     effect: 'Nitric acid oxidises hydrogen sulfide to sulfur: the pale cloud is no sulfide, and the sulfate it makes takes barium away.',
     wayBack: 'Evaporate nearly to dryness with hydrochloric acid, take it up in water, set the acidity, and pass the sulfide again.',
     severity: 'spoils',
+    undo: instead(['nitric-acid'], 'HCl 0.5 M'),
     applies: ({ did, steps, page }) =>
       !isTest(did) && steps.some((step) => isSulfideStep(step) && standsUnboiled(history(step), isNitric) && (page.pHBefore(step) ?? 7) < 2),
   },
@@ -74,7 +80,7 @@ export const GROUP_RULES: readonly WorkRule[] = [
         const acidSource = (now?.do === 'add' && ['hydrogen-sulfide-water', 'thioacetamide'].includes(reagentId(now.reagent))) || now?.do === 'pass'
         const pH = page.pHBefore(step)
         const acidified = pouredBefore(step).some((r) => ['hydrochloric-acid', 'sulfuric-acid', 'acetic-acid'].includes(reagentId(r)))
-        const basic = sinceLast(history(step), pours('hydrochloric-acid'))?.some(
+        const basic = sinceLast(history(step), poursReagent('hydrochloric-acid'))?.some(
           (s) => s.do === 'add' && ['ammonia', 'ammonium-acetate', 'sodium-acetate'].includes(reagentId(s.reagent)),
         )
         return isSulfideStep(step) && acidSource && acidified && basic !== true && pH !== undefined && pH > TOO_WEAK_pH && pH < AMMONIACAL_pH
@@ -85,6 +91,7 @@ export const GROUP_RULES: readonly WorkRule[] = [
     effect: 'Hydrogen sulfide is still there: with ammonia the sulfides of the fourth group come down among the hydroxides of the third.',
     wayBack: 'Acidify, boil until lead acetate paper stays white, and add the ammonia again.',
     severity: 'spoils',
+    undo: inserting(poursReagent('ammonia'), boiling(5)),
     applies: ({ steps, page }) =>
       steps.some((step) => forThirdGroup(step) && standsUnboiled(history(step), bringsSulfide) && (page.pHBefore(step) ?? 7) < 5),
   },
@@ -94,6 +101,7 @@ export const GROUP_RULES: readonly WorkRule[] = [
       'Sulfide has made iron(II) of iron(III), and ammonia with ammonium chloride leaves iron(II) partly up: iron is missed, or found again with the fourth group.',
     wayBack: 'Acidify, boil with a few drops of nitric acid until yellow, then ammonium chloride and ammonia.',
     severity: 'weakens',
+    undo: inserting(poursReagent('ammonia'), pouring('HNO3 conc', 2), boiling(1)),
     applies: ({ did, steps, page }) =>
       !isTest(did) &&
       steps.some(
@@ -109,6 +117,7 @@ export const GROUP_RULES: readonly WorkRule[] = [
     effect: 'Without ammonium chloride the ammonia is strong enough to bring magnesium and manganese down with the third group.',
     wayBack: 'Acidify, add ammonium chloride (about 0.3 g to 2 mL), and make it just basic again.',
     severity: 'spoils',
+    undo: inserting(poursReagent('ammonia'), pouring('NH4Cl 5 M', 5)),
     applies: ({ did, steps, page }) =>
       !isTest(did) &&
       steps.some(
@@ -124,6 +133,9 @@ export const GROUP_RULES: readonly WorkRule[] = [
     effect: 'So much ammonia keeps chromium and some aluminium in solution, and brings manganese down as it browns in air.',
     wayBack: 'Boil the excess off until the smell is faint, and filter at once.',
     severity: 'weakens',
+    undo: changing((step) =>
+      poursReagent('ammonia')(step) && step.do === 'add' ? { do: 'add', to: step.to, reagent: 'NH3 2 M', until: 'just-basic' } : step,
+    ),
     applies: ({ did, steps, page }) =>
       !isTest(did) &&
       steps.some((step) => {
@@ -158,6 +170,7 @@ export const GROUP_RULES: readonly WorkRule[] = [
     effect: 'Without acetic acid strontium chromate comes down too: the yellow precipitate is not proof of barium.',
     wayBack: 'Add acetic acid and sodium acetate: what stays is barium chromate.',
     severity: 'weakens',
+    undo: inserting(poursReagent('potassium-chromate'), pouring('acetic acid 2 M', 5), pouring('sodium acetate 1 M', 5)),
     applies: ({ did, steps }) =>
       !isTest(did) &&
       steps.some((step) => {
@@ -190,6 +203,7 @@ export const GROUP_RULES: readonly WorkRule[] = [
     effect: 'Iron(III) colours thiocyanate red and hides the blue of cobalt.',
     wayBack: 'Add sodium fluoride until the red is gone, then the solvent again.',
     severity: 'spoils',
+    undo: inserting(poursReagent('ammonium-thiocyanate', 'potassium-thiocyanate'), pouring('NaF 0.5 M', 10)),
     applies: ({ steps, page }) =>
       page.chance('Fe^3+') >= LIKELY &&
       steps.some((step) => {
@@ -204,6 +218,7 @@ export const GROUP_RULES: readonly WorkRule[] = [
     effect: 'Chloride takes up the bismuthate and the permanganate it makes: a colour that does not come says nothing.',
     wayBack: 'Boil to dryness with nitric acid, or use a portion in nitric acid alone.',
     severity: 'spoils',
+    undo: instead(['hydrochloric-acid'], 'HNO3 2 M'),
     applies: ({ did, steps }) =>
       !isTest(did) &&
       steps.some((step) => {

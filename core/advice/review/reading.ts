@@ -1,7 +1,8 @@
 import type { TraceStep } from '../../deduction'
 import { isTest } from '../../notebook'
+import type { Step } from '../../tube'
 import { COMPONENTS, SOLIDS, findReagent } from '../../species'
-import { adding, amountOf, denied, doing, history, reagentId, wrote, type WorkRule } from './work'
+import { adding, amountOf, denied, doing, history, reagentId, wrote, type WorkRule, appending, changing, poursReagent } from './work'
 
 /** Ions whose solids wait to come down, by the gates of the solids themselves. */
 const SLOW: readonly (readonly number[])[] = SOLIDS.filter((s) => s.data.gate?.after_min !== undefined).map((s) =>
@@ -24,6 +25,11 @@ const isAlkali = (step: TraceStep): boolean => {
   const added = adding(step)
   return added !== undefined && added.mg === undefined && ['sodium-hydroxide', 'ammonia', 'potassium-hydroxide'].includes(reagentId(added.reagent))
 }
+/** The base that was poured last. */
+const lastAlkali = (steps: readonly Step[]): string => {
+  const step = steps.findLast(poursReagent('sodium-hydroxide', 'ammonia', 'potassium-hydroxide'))
+  return step?.do === 'add' ? step.reagent : 'NaOH 2 M'
+}
 /** mL of the same reagent in the tube by now. */
 const sameSoFar = (step: TraceStep): number => {
   const id = reagentId(adding(step)?.reagent ?? '')
@@ -42,6 +48,7 @@ export const READING_RULES: readonly WorkRule[] = [
     effect: 'Only the first drops were looked at: whether the hydroxide dissolves in excess is half of what the base can tell.',
     wayBack: 'Go on adding the same base, well past the first precipitate, and look again.',
     severity: 'weakens',
+    undo: (steps) => appending((to) => ({ do: 'add', to, reagent: lastAlkali(steps), until: 'excess' }))(steps),
     applies: ({ did, steps, saw, last, later }) => {
       if (isTest(did) || last || !saw.some((o) => o.channel.startsWith('precipitate.') && !o.negated)) return false
       const goesOn = later.some((s) => isAlkali(s) && (adding(s)?.until !== undefined || amountOf(adding(s) ?? {}) >= 0.25))
@@ -53,6 +60,11 @@ export const READING_RULES: readonly WorkRule[] = [
     effect: 'The base went in all at once: a precipitate that dissolves in excess was never to be seen, and clear now does not mean clear before.',
     wayBack: 'Take a fresh portion and add the base drop by drop, looking after each.',
     severity: 'weakens',
+    undo: changing((step) =>
+      step.do === 'add' && poursReagent('sodium-hydroxide', 'ammonia', 'potassium-hydroxide')(step)
+        ? { do: 'add', to: step.to, reagent: step.reagent, drops: 3 }
+        : step,
+    ),
     applies: ({ did, steps, saw, later }) =>
       !isTest(did) &&
       denied(saw, 'precipitate.present') &&
@@ -65,6 +77,7 @@ export const READING_RULES: readonly WorkRule[] = [
     effect: 'This precipitate takes minutes, and scratching, to come: none at once says nothing yet.',
     wayBack: 'Scratch the glass, let it stand five minutes or longer, and look again.',
     severity: 'weakens',
+    undo: appending((vessel) => ({ do: 'stand', vessel, minutes: 15 })),
     applies: ({ did, steps, saw, later, last }) =>
       !isTest(did) &&
       !last &&

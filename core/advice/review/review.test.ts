@@ -5,7 +5,7 @@ import { ionsOf, reason, usePercepts, type Hypothesis } from '../../deduction'
 import { caseSchema, entrySchema, type Entry } from '../../notebook'
 import { findSalt, SALTS } from '../../species'
 import { vesselFor } from '../follow'
-import { review, REVIEW_RULES } from '.'
+import { review, REVIEW_RULES, undone } from '.'
 import { SOUND, SPOILED, type Written } from './procedures'
 
 beforeAll(() => {
@@ -73,6 +73,39 @@ describe('sound procedures raise nothing', () => {
     const [dry] = SPOILED.filter((p) => p.finding === 'dry-litmus')
     const entries = listed([...(dry?.entries ?? []), { amended: { entry: `e${(dry?.entries.length ?? 0) - 1}`, with: { withdrawn: true } } }])
     expect(review({ case: settings, entries }, reason({ case: settings, entries }))).toEqual([])
+  })
+})
+
+describe('what would have been seen, the mistake undone', () => {
+  const seenIn = (title: string, salt: string): string[] => {
+    const procedure = SPOILED.find((p) => p.title === title)
+    if (!procedure) throw new RangeError(`no procedure called ${title}`)
+    const notebook = { case: settings, entries: listed(procedure.entries) }
+    const reasoning = reason(notebook, {}, hypotheses(procedure.among ?? SPREAD))
+    const [finding] = review(notebook, reasoning)
+    const answer = finding && undone(notebook, reasoning, finding.finding, finding.entry, findSalt(salt))
+    return [...(answer?.seen.flatMap((s) => s.words) ?? [])]
+  }
+  test.each([
+    ['a millilitre of alkali: clear', 'ZnSO4.7H2O', 'precipitate; white; gelatinous'],
+    ['hydrochloric acid, then silver', 'NaCl', 'precipitate; white; curdy'],
+    ['hydrochloric acid, then silver', 'KNO3', 'no precipitate'],
+    ['sulfuric acid, then barium', 'NaCl', 'no precipitate'],
+    ['dissolved in tap water, then silver nitrate', 'KNO3', 'no precipitate'],
+    ['shaken before it was looked at', 'KNO3', 'ring'],
+    ['thiocyanate and pentanol beside iron', 'CoCl2.6H2O', 'rests: upper'],
+  ])('%s, on %s: %s', (title, salt, words) => {
+    expect(seenIn(title, salt).join('; ')).toContain(words)
+  })
+  test('most mistakes can be undone, and the work then raises the finding no more', () => {
+    const outcomes = SPOILED.map((procedure) => {
+      const notebook = { case: settings, entries: listed(procedure.entries) }
+      const reasoning = reason(notebook, {}, hypotheses(procedure.among ?? SPREAD))
+      const [finding] = review(notebook, reasoning)
+      return finding ? undone(notebook, reasoning, finding.finding, finding.entry, findSalt('KNO3')) : null
+    })
+    expect(outcomes.filter((o) => o !== null).length).toBeGreaterThan(0.4 * SPOILED.length)
+    for (const outcome of outcomes) if (outcome) expect(outcome.steps.length).toBeGreaterThan(0)
   })
 })
 

@@ -1,5 +1,5 @@
 import { isTest } from '../../notebook'
-import { addsReagent, adds, doing, holds, pouredBefore, reagentId, wrote, type WorkRule } from './work'
+import { addsReagent, adds, doing, holds, pouredBefore, reagentId, wrote, type WorkRule, dropping, instead, pours } from './work'
 
 /** Ions that a precipitant of potassium takes for potassium. */
 const POTASSIUM_PRECIPITANTS = ['sodium-cobaltinitrite', 'sodium-tetraphenylborate'] as const
@@ -10,6 +10,7 @@ export const SAMPLE_RULES: readonly WorkRule[] = [
     effect: 'An ammonium reagent went into this tube before: the ammonia driven off is the reagent’s own, and says nothing of the sample.',
     wayBack: 'Take a fresh portion of the untouched sample and warm it with sodium hydroxide alone.',
     severity: 'spoils',
+    undo: dropping(pours('NH4^+')),
     applies: ({ steps }) =>
       steps.some((step) => {
         const now = doing(step)
@@ -24,6 +25,7 @@ export const SAMPLE_RULES: readonly WorkRule[] = [
     wayBack:
       'Take a fresh portion of the untouched sample; where ammonium is in the sample itself, boil it with sodium hydroxide until no more ammonia comes, then acidify.',
     severity: 'spoils',
+    undo: dropping(pours('NH4^+')),
     applies: ({ steps }) => steps.some((step) => addsReagent(step, ...POTASSIUM_PRECIPITANTS) && pouredBefore(step).some((r) => holds(r, 'NH4^+'))),
   },
   {
@@ -65,6 +67,7 @@ export const SAMPLE_RULES: readonly WorkRule[] = [
     effect: 'Tap water holds chloride: with silver nitrate it clouds by itself.',
     wayBack: 'Take a fresh portion, with distilled water, and run a blank of the water beside it.',
     severity: 'spoils',
+    undo: instead(['tap-water'], 'water'),
     applies: ({ steps }) => steps.some((step) => adds(step, 'Ag^+') && pouredBefore(step).some((r) => reagentId(r) === 'tap-water')),
   },
 ]

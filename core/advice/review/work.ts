@@ -45,6 +45,8 @@ interface Words {
 /** A trap, as a rule over the work done or the conclusions drawn. Adding one is adding an entry to its family. */
 export interface WorkRule extends Words {
   readonly applies: (work: Work) => boolean
+  /** The same work with the mistake undone: all that bears on what was looked at, in order, the step at fault or the last look at the end. Absent where nothing done would mend it. */
+  readonly undo?: (steps: readonly Step[]) => readonly Step[]
 }
 export interface ClaimRule extends Words {
   readonly claims: (claim: Claim) => boolean
@@ -197,3 +199,47 @@ export const wrote = (saw: readonly Observation[], channel: string, ...values: r
   saw.some((o) => o.channel === channel && !o.negated && (values.length === 0 || values.includes(o.value)))
 export const denied = (saw: readonly Observation[], channel: string): boolean =>
   saw.some((o) => o.channel === channel && (o.negated || o.value === 'no'))
+
+/** Step lists changed, for undoing a mistake. */
+export const dropping =
+  (what: (step: Step) => boolean) =>
+  (steps: readonly Step[]): Step[] =>
+    steps.filter((step) => !what(step))
+export const changing =
+  (change: (step: Step) => Step) =>
+  (steps: readonly Step[]): Step[] =>
+    steps.map(change)
+/** Puts steps in the same vessel before the last step of some kind. */
+export const inserting =
+  (before: (step: Step) => boolean, ...done: readonly ((vessel: string) => Step)[]) =>
+  (steps: readonly Step[]): Step[] => {
+    const at = steps.findLastIndex(before)
+    const step = steps[at]
+    return step ? [...steps.slice(0, at), ...done.map((make) => make(vesselOf(step))), ...steps.slice(at)] : [...steps]
+  }
+export const appending =
+  (...done: readonly ((vessel: string) => Step)[]) =>
+  (steps: readonly Step[]): Step[] => {
+    const last = steps.at(-1)
+    return last ? [...steps, ...done.map((make) => make(vesselOf(last)))] : []
+  }
+export const pouring =
+  (reagent: string, drops: number) =>
+  (to: string): Step => ({ do: 'add', to, reagent, drops })
+export const boiling =
+  (minutes: number) =>
+  (vessel: string): Step => ({ do: 'boil', vessel, minutes })
+/** An addition of one of these reagents given another in its place. */
+export const instead = (reagents: readonly string[], other: string): ((steps: readonly Step[]) => Step[]) =>
+  changing((step) => {
+    if (step.do === 'add' && reagents.includes(reagentId(step.reagent))) return { ...step, reagent: other }
+    return step.do === 'dissolve' && reagents.includes(reagentId(step.in)) ? { ...step, in: other } : step
+  })
+export const pours =
+  (...ions: readonly string[]) =>
+  (step: Step): boolean =>
+    step.do === 'add' && step.mg === undefined && ions.some((ion) => holds(step.reagent, ion))
+export const poursReagent =
+  (...ids: readonly string[]) =>
+  (step: Step): boolean =>
+    step.do === 'add' && ids.includes(reagentId(step.reagent))

@@ -14,6 +14,7 @@ import {
   REFERENCE_IONS,
   seenIn,
   titration,
+  undone,
   USUAL_REAGENTS,
   useForReference,
   usePercepts,
@@ -32,6 +33,7 @@ import {
   type Salt,
   type Seen,
   type Standing,
+  type Undone,
   type WithReagent,
 } from '@foxing/core'
 import { documentFrom, inferencesOf, type ReportDocument } from '@foxing/core/report'
@@ -122,6 +124,11 @@ const worker = {
   async candidateColours(notebook: Asked, of: Pictured): Promise<CandidateColour[]> {
     await ready
     return candidateColours(reasoned(notebook).reasoning, of)
+  },
+  /** What an entry would have shown with the mistake of a finding undone. */
+  async undone(notebook: Asked, finding: string, entry: string, seed: number | null): Promise<Undone | null> {
+    await ready
+    return undone(notebook, reasoned(notebook).reasoning, finding, entry, seed === null ? undefined : drawn(seed))
   },
   /** Every way a test comes out among the bench salts. */
   async test(test: string): Promise<Outcome[]> {

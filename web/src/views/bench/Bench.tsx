@@ -8,6 +8,7 @@ import {
   type Finding,
   type Observation,
   type Seen,
+  type Undone,
 } from '@foxing/core'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
@@ -106,6 +107,10 @@ export function Bench() {
   const lastLine = entries.findLast((e) => 'did' in e || ('note' in e && e.note.startsWith(HINT)))
   const hinted = jar?.case.hints === 'open' || (jar?.case.hints === 'on request' && lastLine !== undefined && 'note' in lastLine)
   const findingsOf = (entry: string): Finding[] => (hinted ? (thought?.advice.review.filter((f) => f.entry === entry) ?? []) : [])
+  const undo = ({ finding, entry }: Finding): Promise<Undone | null> =>
+    jar
+      ? reasoner().undone({ case: jar.case, entries: [...entries] }, finding, entry, jar.kind === 'simulated' ? jar.seed : null)
+      : Promise.resolve(null)
   const ask = (): void => void write([{ note: `${HINT} ${asked + 1}` }])
   const idle = openRow === null && !thinking && thought !== null
   const complete = thought?.advice.complete === true
@@ -195,6 +200,7 @@ export function Bench() {
                   seen={seen.get(row.id)}
                   inference={hinted ? (thought?.inferences[row.id] ?? []) : []}
                   findings={findingsOf(row.id)}
+                  undo={undo}
                   unsaved={phase === 'guest' ? NONE : unsaved}
                   by={nameOf(row)}
                 />
@@ -207,7 +213,7 @@ export function Bench() {
                 The jar holds <Formula>{c.species}</Formula>, {c.claim}.
               </h3>
               <p className="text-faint">{c.citing.length > 0 ? `Citing ${[...new Set(c.citing.map(where))].join(', ')}.` : 'No row cited.'}</p>
-              <Findings findings={findingsOf(c.id)} />
+              <Findings findings={findingsOf(c.id)} undo={undo} />
             </div>
           ))}
           {jar.kind === 'simulated' && concluded.length > 0 && <Answer jar={jar} entries={entries} saved={unsaved.size === 0} />}

@@ -1,11 +1,59 @@
-import type { Finding } from '@foxing/core'
+import type { Finding, Undone } from '@foxing/core'
+import { useState } from 'react'
+import { Chemistry, Formula } from '../../ui/Formula'
 
 const SEVERITY = { note: 'Note', weakens: 'Weakens this', spoils: 'Spoils this' } as const
 
+interface Props {
+  readonly findings: readonly Finding[]
+  /** Works the row once more with the mistake undone. */
+  readonly undo: (finding: Finding) => Promise<Undone | null>
+}
+
 /** What was done, or concluded, that weakens the evidence, each with its way back. */
-export const Findings = ({ findings }: { readonly findings: readonly Finding[] }) =>
-  findings.map((f) => (
-    <p key={f.finding} className="col-span-3 mt-2 ml-8 max-w-[72ch] border-l-4 border-ink pl-3 leading-snug">
-      <strong>{SEVERITY[f.severity]}.</strong> {f.effect} <em>Way back: {f.wayBack}</em>
-    </p>
-  ))
+export const Findings = ({ findings, undo }: Props) => findings.map((f) => <One key={f.finding} finding={f} undo={undo} />)
+
+function One({ finding: f, undo }: { readonly finding: Finding; readonly undo: Props['undo'] }) {
+  const [answer, setAnswer] = useState<Undone | 'asked' | 'none' | null>(null)
+  const ask = (): void => {
+    setAnswer('asked')
+    undo(f).then(
+      (undone) => setAnswer(undone ?? 'none'),
+      () => setAnswer('none'),
+    )
+  }
+  return (
+    <div className="col-span-3 mt-2 ml-8 max-w-[72ch] border-l-4 border-ink pl-3 leading-snug">
+      <p>
+        <strong>{SEVERITY[f.severity]}.</strong> {f.effect} <em>Way back: {f.wayBack}</em>
+      </p>
+      {f.undoable && answer === null && (
+        <button type="button" className="pressable mt-1 border border-rule px-3 text-sm" onClick={ask}>
+          What would I have seen?
+        </button>
+      )}
+      <div aria-live="polite">
+        {answer === 'asked' && <p className="mt-1 text-faint">Working it once more…</p>}
+        {answer === 'none' && <p className="mt-1 text-faint">This cannot be worked out for what is in the jar.</p>}
+        {answer !== null && typeof answer === 'object' && (
+          <div className="mt-1 text-sm">
+            <p className="text-faint">
+              With the mistake undone: <Chemistry>{answer.steps.join(' · ')}</Chemistry>
+            </p>
+            {answer.seen.map(({ formula, probability, words }) => (
+              <p key={formula} className="mt-1">
+                {answer.seen.length > 1 || probability < 1 ? (
+                  <>
+                    if it is <Formula>{formula}</Formula>:{' '}
+                  </>
+                ) : null}
+                {words.join(', ')}
+              </p>
+            ))}
+            {answer.seen.length === 0 && <p className="mt-1">What is in the jar is too open yet to say.</p>}
+          </div>
+        )}
+      </div>
+    </div>
+  )
+}

@@ -1,4 +1,4 @@
-import { sayObservation, STOCK, type Finding, type Seen } from '@foxing/core'
+import { sayObservation, STOCK, type Finding, type Seen, type Undone } from '@foxing/core'
 import type { Look, PageRow } from '../../state/page'
 import { Chemistry } from '../../ui/Formula'
 import { pictureOfLook, pictureOfObservations, wordsOf, type Picture } from '../../ui/pictures'
@@ -12,6 +12,7 @@ interface Props {
   readonly inference: readonly string[]
   /** What was done here that weakens the evidence. */
   readonly findings: readonly Finding[]
+  readonly undo: (finding: Finding) => Promise<Undone | null>
   readonly unsaved: ReadonlySet<string>
   /** Who did it, where that was a partner. */
   readonly by: string | null
@@ -28,7 +29,7 @@ export function pictureAt(look: Look, seen: Seen | undefined): Picture | null {
 }
 
 /** A test that is done: one line of the three columns. */
-export function Row({ row, number, seen, inference, findings, unsaved, by }: Props) {
+export function Row({ row, number, seen, inference, findings, undo, unsaved, by }: Props) {
   const pictures = row.looks.flatMap((look) => {
     const picture = pictureAt(look, seen)
     return picture ? [{ key: look.step, picture }] : []
@@ -75,7 +76,7 @@ export function Row({ row, number, seen, inference, findings, unsaved, by }: Pro
           </p>
         ))}
       </div>
-      <Findings findings={findings} />
+      <Findings findings={findings} undo={undo} />
     </li>
   )
 }
