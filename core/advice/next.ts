@@ -108,12 +108,15 @@ export const cautionsFor = (test: Test, reasoning: Pick<Reasoning, 'hypotheses' 
 
 /** A gas that comes with less than this probability does not decide a caution. */
 const WORTH_A_CAUTION = 0.005
+/** Salts less likely than this decide no caution, all of them together. */
+const NO_CAUTION = 1e-5
 
 /** Cautions of the gases that the test would make of what may be in the jar. */
 function gasCautions(test: Test, { hypotheses, posterior, simulations }: Pick<Reasoning, 'hypotheses' | 'posterior' | 'simulations'>): string[] {
   const chance = new Map<string, number>()
   const forecast = forecastOf(test, simulations)
   hypotheses.forEach(({ salt }, h) => {
+    if ((posterior[h] as number) < NO_CAUTION) return
     for (const gas of forecast.gasesOf(salt)) chance.set(gas, (chance.get(gas) ?? 0) + (posterior[h] as number))
   })
   const made = [...chance].filter(([, p]) => p >= WORTH_A_CAUTION).map(([id]) => id)

@@ -128,19 +128,27 @@ const sayOf = (traced: TraceStep): string[] => {
 }
 
 /**
- * What the observations of one row say together, ion by ion, strongest first. An ion is spoken of only where the work done could have shown it: what follows for the others by
+ * What the observations of one row say together: what they speak for ion by ion, what they speak against in a line, strongest first. An ion is spoken of only where the work done could have shown it: what follows for the others by
  * elimination belongs to the conclusion.
  */
 export function inferencesOf(entries: ReadonlySet<string>, reasoning: Reasoning): string[] {
   const steps = reasoning.trace.observations.flatMap((o) => (entries.has(o.entry) ? o.steps : []))
-  return reasoning.standings
+  const told = reasoning.standings
     .map(({ species, evidence }) => ({ species, weight: evidence.reduce((sum, e) => (entries.has(e.entry) ? sum + e.weight : sum), 0) }))
     .filter(({ species, weight }) => Math.abs(weight) >= 0.5 && couldShow(species, steps, reasoning, weight > 0))
-    .sort((a, b) => b.weight - a.weight)
-    .map(({ species, weight }) =>
-      weight > 0 ? `${species} ${weight > 1.5 ? 'is indicated' : 'may be present'}` : `${weight < -1.5 ? 'no' : 'hardly'} ${species}`,
-    )
+    .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight))
+  const named = (from: number, to: number): string[] => told.filter(({ weight }) => weight >= from && weight < to).map(({ species }) => species)
+  const line = (before: string, ions: readonly string[]): string[] => (ions.length > 0 ? [`${before} ${ions.join(', ')}`] : [])
+  return [
+    ...named(CLEARLY, Infinity).map((ion) => `${ion} is indicated`),
+    ...named(0, CLEARLY).map((ion) => `${ion} may be present`),
+    ...line('no', named(-Infinity, -CLEARLY)),
+    ...line('hardly', named(-CLEARLY, 0)),
+  ]
 }
+
+/** A weight (log10) from which on the words are plain. */
+const CLEARLY = 1.5
 
 /** Whether something seen in these steps could hold the ion: for evidence in its favour with the likeliest salt in the jar, for evidence against with any. */
 function couldShow(ion: string, steps: readonly TraceStep[], { hypotheses, posterior, simulations }: Reasoning, inFavour: boolean): boolean {

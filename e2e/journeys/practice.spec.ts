@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import { expect, test } from '../people'
+import { SPOILED_NOTEBOOK } from '../spoiled'
 import { readFileSync } from 'node:fs'
 
 /** Tabs until the element that has focus answers to a name: what somebody without a mouse does. */
@@ -224,25 +225,8 @@ test('an address that leads nowhere says so and leads back', async ({ page }) =>
 })
 
 test('a spoiled step says what it does and the way back, and shows what would have been seen without it', async ({ page }) => {
-  const entry = (n: number, body: object): object => ({ id: `s${n}`, at: '2026-01-08T09:00:00Z', ...body })
-  const notebook = {
-    format: 'foxing-notebook/1',
-    id: 'S-12',
-    case: { kind: 'salt' },
-    entries: [
-      entry(0, { did: { do: 'dissolve', into: 'OS', mg: 100, in: 'water', mL: 5 } }),
-      entry(1, { did: { do: 'take', from: 'OS', into: 'A', mL: 1 } }),
-      entry(2, { did: { do: 'add', to: 'A', reagent: 'HCl 2 M', drops: 4 } }),
-      entry(3, { did: { do: 'add', to: 'A', reagent: 'AgNO3 0.1 M', drops: 4 } }),
-      entry(4, { saw: { channel: 'precipitate.present', value: 'yes' } }),
-      entry(5, { saw: { channel: 'precipitate.colour', value: 'white' } }),
-      entry(6, { did: { test: 'flame-on-wire', on: 'OS' } }),
-      entry(7, { saw: { channel: 'flame.colour', value: 'violet' } }),
-    ],
-  }
   await page.goto('/')
-  const buffer = Buffer.from(JSON.stringify(notebook))
-  await page.getByLabel('a notebook from a file').setInputFiles({ name: 's-12.json', mimeType: 'application/json', buffer })
+  await page.getByLabel('a notebook from a file').setInputFiles(SPOILED_NOTEBOOK)
   const spoiled = page.locator('#row-s3, li').filter({ hasText: 'Spoils this.' })
   await expect(spoiled).toContainText('Hydrochloric acid brings silver down as the chloride by itself', { timeout: 30_000 })
   await expect(spoiled).toContainText('Way back: Take a fresh portion and acidify it with nitric acid.')

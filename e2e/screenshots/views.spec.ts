@@ -1,5 +1,6 @@
 import { picture } from '../bitmap'
 import { expect, test } from '../people'
+import { SPOILED_NOTEBOOK } from '../spoiled'
 
 /** Relative to where the script runs Playwright from. */
 const shots = 'docs/screenshots'
@@ -14,7 +15,7 @@ test('bench', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('link', { name: /F-07/ }).click()
   await expect(page.getByRole('button', { name: 'Begin' }).or(page.getByLabel('the jar holds'))).toBeVisible()
-  await page.waitForTimeout(1200)
+  await expect(page.getByText('Working out what to do next…')).toHaveCount(0)
   await page.screenshot({ path: `${shots}/bench.png` })
 })
 
@@ -65,6 +66,14 @@ test('contradiction', async ({ page }) => {
   await expect(page.getByRole('alert')).toContainText('Does not fit', { timeout: 20_000 })
   await page.waitForTimeout(800)
   await page.screenshot({ path: `${shots}/contradiction.png` })
+})
+
+test('a spoiled step', async ({ page }) => {
+  await page.goto('/')
+  await page.getByLabel('a notebook from a file').setInputFiles(SPOILED_NOTEBOOK)
+  await page.getByRole('button', { name: 'What would I have seen?' }).click()
+  await expect(page.getByText('With the mistake undone:')).toBeVisible()
+  await page.screenshot({ path: `${shots}/spoiled.png` })
 })
 
 test('no hints', async ({ page }) => {

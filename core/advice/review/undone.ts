@@ -1,17 +1,18 @@
 import { lookAt, observationsFromLook, type Reasoning, type Recipe, type TraceStep } from '../../deduction'
+import { STOCK } from '../../catalogue'
 import { sayObservation, sayStep, type Notebook } from '../../notebook'
 import type { Salt } from '../../species'
 import { onlyLooks, vesselOf, type Step } from '../../tube'
 import { ruleOf, workFor } from './rules'
 
-/** What the same work would have shown, the mistake undone: the work, and what there is to see with each salt that may be in the jar. */
+/** What the same work would have shown, the mistake undone: the work, and what there is to see, each sight with the salts that would give it. */
 export interface Undone {
   readonly steps: readonly string[]
-  readonly seen: readonly { readonly formula: string; readonly probability: number; readonly words: readonly string[] }[]
+  readonly seen: readonly { readonly words: readonly string[]; readonly salts: readonly string[]; readonly probability: number }[]
 }
 
-/** Salts less likely than this are left out, and after so many. */
-const LIKELY = 0.1
+/** Salts less likely than this are left out, and sights after so many. */
+const LIKELY = 0.005
 const MOST = 3
 
 const WATCHED: ReadonlySet<Step['do']> = new Set(['flame', 'bead', 'charcoal', 'cobalt-nitrate', 'ignite'])
@@ -44,12 +45,16 @@ export function undone(
         .map(({ salt }, h) => ({ salt, probability: reasoning.posterior[h] as number }))
         .filter(({ probability }) => probability >= LIKELY)
         .sort((a, b) => b.probability - a.probability)
-        .slice(0, MOST)
-  const seen = among.flatMap(({ salt, probability }) => {
+  const sights = new Map<string, { words: string[]; salts: string[]; probability: number }>()
+  for (const { salt, probability } of among) {
     const expectation = reasoning.simulations.expect(salt, traced.recipe)
-    if (!expectation) return []
-    const words = observationsFromLook(lookAt(traced, expectation, [0, 0, 0])).map(sayObservation)
-    return [{ formula: salt.id, probability, words: [...new Set(words)] }]
-  })
-  return { steps: mended.map(sayStep), seen }
+    if (!expectation) continue
+    const words = [...new Set(observationsFromLook(lookAt(traced, expectation, [0, 0, 0])).map(sayObservation))]
+    const sight = sights.get(words.join()) ?? { words, salts: [], probability: 0 }
+    sight.salts.push(salt.id)
+    sight.probability += probability
+    sights.set(words.join(), sight)
+  }
+  const seen = [...sights.values()].sort((a, b) => b.probability - a.probability).slice(0, MOST)
+  return { steps: mended.map((step) => sayStep(step.do === 'take' && step.from !== 'sample' ? { ...step, from: STOCK } : step)), seen }
 }

@@ -39,15 +39,18 @@ import {
 import { documentFrom, inferencesOf, type ReportDocument } from '@foxing/core/report'
 import { expose } from 'comlink'
 
-/** What the bench shows of a notebook: standings with reasons, what to do next, and the inference each test has earned. */
-export interface Thought {
+/** What the evidence of a notebook comes to: standings with reasons, and the inference each test has earned. */
+export interface Weighed {
   readonly standings: readonly Standing[]
   readonly formulae: readonly { readonly formula: string; readonly probability: number }[]
   readonly conflicts: readonly Conflict[]
-  readonly advice: Advice
-  readonly refutation: Refutation | null
   /** Inference by `did` entry. */
   readonly inferences: Readonly<Record<string, readonly string[]>>
+}
+/** What the bench shows of a notebook: what the evidence comes to, and what to do next. */
+export interface Thought extends Weighed {
+  readonly advice: Advice
+  readonly refutation: Refutation | null
 }
 
 interface Asked {
@@ -79,21 +82,40 @@ function reasoned({ case: settings, entries }: Asked): NonNullable<typeof last> 
   return last
 }
 
+function weighed(reasoning: Reasoning): Weighed {
+  const { standings, formulae, conflicts, trace } = reasoning
+  const earned = new Map<string, Set<string>>()
+  for (const { entry, steps } of trace.observations) {
+    const did = steps[0]?.entry
+    if (did !== undefined) earned.set(did, (earned.get(did) ?? new Set()).add(entry))
+  }
+  const inferences = Object.fromEntries([...earned].map(([did, saws]) => [did, inferencesOf(saws, reasoning).slice(0, 3)]))
+  return { standings, formulae: formulae.slice(0, 8), conflicts, inferences }
+}
+
+/** Questions of the bench so far: the quick half of each comes before the rest of it. */
+let questions = 0
+/** A question that is on its way already when the long half of an older one is begun goes first, ms. */
+const LET_PASS = 25
+
 const worker = {
-  async think(notebook: Asked): Promise<Thought> {
+  /** What the evidence comes to: the quick half, asked before `think`. */
+  async weigh(notebook: Asked): Promise<Weighed> {
+    questions++
     await ready
+    return weighed(reasoned(notebook).reasoning)
+  },
+  /** All of it; null where the bench has asked anew meanwhile. */
+  async think(notebook: Asked): Promise<Thought | null> {
+    await ready
+    const asked = questions
+    await new Promise((resolve) => setTimeout(resolve, LET_PASS))
+    if (asked !== questions) return null
     const known = reasoned(notebook)
-    if (known.thought) return known.thought
-    const { reasoning } = known
-    const { standings, formulae, conflicts, trace } = reasoning
-    const earned = new Map<string, Set<string>>()
-    for (const { entry, steps } of trace.observations) {
-      const did = steps[0]?.entry
-      if (did !== undefined) earned.set(did, (earned.get(did) ?? new Set()).add(entry))
+    if (!known.thought) {
+      const advice = adviseFrom(known.reasoning, notebook)
+      known.thought = { ...weighed(known.reasoning), advice, refutation: advice.refutation }
     }
-    const inferences = Object.fromEntries([...earned].map(([did, saws]) => [did, inferencesOf(saws, reasoning).slice(0, 3)]))
-    const advice = adviseFrom(reasoning, notebook)
-    known.thought = { standings, formulae: formulae.slice(0, 8), conflicts, advice, refutation: advice.refutation, inferences }
     return known.thought
   },
   /** What an entry of work shows in a practice jar that was drawn by a seed of this device's own. */

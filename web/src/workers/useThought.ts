@@ -1,4 +1,4 @@
-import type { Case, Entry } from '@foxing/core'
+import type { Advice, Case, Entry } from '@foxing/core'
 import type { ReportDocument } from '@foxing/core/report'
 import { wrap, type Remote } from 'comlink'
 import { useEffect, useRef, useState } from 'react'
@@ -10,15 +10,18 @@ export const reasoner = (): Remote<ReasoningWorker> =>
   (remote ??= wrap<ReasoningWorker>(new Worker(new URL('./reasoning.worker.ts', import.meta.url), { type: 'module' })))
 
 /** An answer of the worker to a question. While it works on one the last answer stays; of the questions that come meanwhile only the newest is asked, and answers to older ones are dropped. */
-function useAnswer<T>(of: unknown, ask: (() => Promise<T>) | null): { answer: T | null; working: boolean } {
+function useAnswer<T>(of: unknown, ask: (() => Promise<T | null>) | null): { answer: T | null; working: boolean } {
   const [answer, setAnswer] = useState<{ given: T; of: unknown } | null>(null)
   const busy = useRef<Promise<unknown>>(Promise.resolve())
   useEffect(() => {
     let stale = false
-    busy.current = busy.current.then(async () => {
-      const given = stale ? null : await ask?.()
-      if (!stale && given !== null && given !== undefined) setAnswer({ given, of })
-    })
+    busy.current = busy.current
+      .then(async () => {
+        const given = stale ? null : await ask?.()
+        if (!stale && given !== null && given !== undefined) setAnswer({ given, of })
+      })
+      // A question that failed leaves the last answer, and the next one is asked all the same.
+      .catch((error: unknown) => console.error(error))
     return () => {
       stale = true
     }
@@ -28,13 +31,16 @@ function useAnswer<T>(of: unknown, ask: (() => Promise<T>) | null): { answer: T 
   return { answer: answer?.given ?? null, working: answer?.of !== of }
 }
 
-/** The worker's view of a notebook. */
+const NO_ADVICE: Advice = { next: [], review: [], refutation: null, held: [], complete: false }
+
+/** The worker's view of a notebook. What the evidence comes to is there first, beside the advice of before; what to do next follows. */
 export function useThought(notebookCase: Case | undefined, entries: readonly Entry[]): { thought: Thought | null; thinking: boolean } {
-  const { answer, working } = useAnswer(
-    notebookCase ? entries : undefined,
-    notebookCase ? () => reasoner().think({ case: notebookCase, entries: [...entries] }) : null,
-  )
-  return { thought: answer, thinking: working }
+  const of = notebookCase ? entries : undefined
+  const asked = notebookCase && { case: notebookCase, entries: [...entries] }
+  const quick = useAnswer(of, asked ? () => reasoner().weigh(asked) : null)
+  const whole = useAnswer(of, asked ? () => reasoner().think(asked) : null)
+  const thought = whole.working && quick.answer ? { ...(whole.answer ?? { advice: NO_ADVICE, refutation: null }), ...quick.answer } : whole.answer
+  return { thought, thinking: whole.working }
 }
 
 /** The notebook as a report's document. */

@@ -221,6 +221,7 @@ export function Bench() {
             <Pencil
               proposals={hinted ? (thought?.advice.next ?? []) : []}
               complete={hinted && complete}
+              thinking={hinted && thinking}
               done={done}
               focus={idle && !complete}
               onBegin={begin}

@@ -1,6 +1,6 @@
 import type { Finding, Undone } from '@foxing/core'
 import { useState } from 'react'
-import { Chemistry, Formula } from '../../ui/Formula'
+import { Chemistry } from '../../ui/Formula'
 
 const SEVERITY = { note: 'Note', weakens: 'Weakens this', spoils: 'Spoils this' } as const
 
@@ -40,14 +40,16 @@ function One({ finding: f, undo }: { readonly finding: Finding; readonly undo: P
             <p className="text-faint">
               With the mistake undone: <Chemistry>{answer.steps.join(' · ')}</Chemistry>
             </p>
-            {answer.seen.map(({ formula, probability, words }) => (
-              <p key={formula} className="mt-1">
-                {answer.seen.length > 1 || probability < 1 ? (
-                  <>
-                    if it is <Formula>{formula}</Formula>:{' '}
-                  </>
-                ) : null}
+            {answer.seen.map(({ words, salts, probability }) => (
+              <p key={words.join()} className="mt-1">
                 {words.join(', ')}
+                {probability < 1 && (
+                  <span className="text-faint">
+                    {' '}
+                    with <Chemistry>{salts.slice(0, 3).join(', ')}</Chemistry>
+                    {salts.length > 3 && ` and ${salts.length - 3} more`} ({Math.round(100 * probability)} %)
+                  </span>
+                )}
               </p>
             ))}
             {answer.seen.length === 0 && <p className="mt-1">What is in the jar is too open yet to say.</p>}

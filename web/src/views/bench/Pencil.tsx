@@ -12,13 +12,15 @@ const writing = (): boolean => {
 interface Props {
   readonly proposals: readonly Proposal[]
   readonly complete: boolean
+  /** The proposals are being worked out. */
+  readonly thinking: boolean
   readonly done: ReadonlySet<string>
   readonly focus: boolean
   readonly onBegin: (test: string) => void
 }
 
 /** What might be done next, in pencil: the one worth most first, the others a key away. */
-export function Pencil({ proposals, complete, done, focus, onBegin }: Props) {
+export function Pencil({ proposals, complete, thinking, done, focus, onBegin }: Props) {
   const [at, setAt] = useState(0)
   const begin = useRef<HTMLButtonElement>(null)
   const chosen = proposals[Math.min(at, proposals.length - 1)]
@@ -49,7 +51,11 @@ export function Pencil({ proposals, complete, done, focus, onBegin }: Props) {
             </>
           ) : (
             <p className="pencil">
-              {complete ? 'No test of this scope would tell more. Write your conclusion below.' : 'Choose the next test yourself.'}
+              {complete
+                ? 'No test of this scope would tell more. Write your conclusion below.'
+                : thinking
+                  ? 'Working out what to do next…'
+                  : 'Choose the next test yourself.'}
             </p>
           )}
         </div>

@@ -40,7 +40,9 @@ export function Row({ row, number, seen, inference, findings, undo, unsaved, by 
       <div className="flex gap-3">
         <span className="w-5 shrink-0 text-right font-mono text-sm leading-6 text-faint">{number}</span>
         <div>
-          <h3 className="text-lg leading-6">{row.title}</h3>
+          <h3 className="text-lg leading-6">
+            <Chemistry>{row.title}</Chemistry>
+          </h3>
           {row.vessel && <span className="font-mono text-sm text-faint">{row.vessel === STOCK ? 'stock solution' : `tube ${row.vessel}`}</span>}
           {by !== null && <span className="ml-2 text-sm text-faint">by {by}</span>}
           {waiting && <span className="ml-2 text-sm text-faint">kept on this device, not yet sent</span>}

@@ -12,6 +12,7 @@ import { Formula } from '../../ui/Formula'
 import { Frame } from '../../ui/Frame'
 import { Problem } from '../../ui/Problem'
 import { useTask } from '../../ui/useTask'
+import { reasoner } from '../../workers/useThought'
 
 interface Shown extends LocalJar {
   readonly lines: number
@@ -44,6 +45,11 @@ export function Shelf() {
   const jars = useLiveQuery(shelfHere, `${phase} ${me?.id ?? ''}`)
   const [problem, setProblem] = useState<ApiError | null>(null)
   const [fetched, setFetched] = useState(false)
+  // Whoever is at the shelf will open a jar: what reasons about it makes itself ready meanwhile.
+  useEffect(() => {
+    const soon = setTimeout(() => void reasoner(), 1500)
+    return () => clearTimeout(soon)
+  }, [])
   useEffect(() => {
     document.title = 'Shelf · Foxing'
     if (phase !== 'in') return
