@@ -128,17 +128,20 @@ const sayOf = (traced: TraceStep): string[] => {
 }
 
 /**
- * What the observations of one row say together: what they speak for ion by ion, what they speak against in a line, strongest first. An ion is spoken of only where the work done could have shown it: what follows for the others by
- * elimination belongs to the conclusion.
+ * What the observations of one row say together: what they speak for ion by ion, what they speak against in a line, strongest first. An ion is spoken of only where the
+ * work done could have shown it: what follows for the others by elimination belongs to the conclusion.
+ * @param most ions named in a line; how many more there are is told
  */
-export function inferencesOf(entries: ReadonlySet<string>, reasoning: Reasoning): string[] {
+export function inferencesOf(entries: ReadonlySet<string>, reasoning: Reasoning, most = Infinity): string[] {
   const steps = reasoning.trace.observations.flatMap((o) => (entries.has(o.entry) ? o.steps : []))
   const told = reasoning.standings
     .map(({ species, evidence }) => ({ species, weight: evidence.reduce((sum, e) => (entries.has(e.entry) ? sum + e.weight : sum), 0) }))
     .filter(({ species, weight }) => Math.abs(weight) >= 0.5 && couldShow(species, steps, reasoning, weight > 0))
     .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight))
   const named = (from: number, to: number): string[] => told.filter(({ weight }) => weight >= from && weight < to).map(({ species }) => species)
-  const line = (before: string, ions: readonly string[]): string[] => (ions.length > 0 ? [`${before} ${ions.join(', ')}`] : [])
+  const rest = (ions: readonly string[]): string => (ions.length > most ? ` and ${ions.length - most} more` : '')
+  const line = (before: string, ions: readonly string[]): string[] =>
+    ions.length > 0 ? [`${before} ${ions.slice(0, most).join(', ')}${rest(ions)}`] : []
   return [
     ...named(CLEARLY, Infinity).map((ion) => `${ion} is indicated`),
     ...named(0, CLEARLY).map((ion) => `${ion} may be present`),

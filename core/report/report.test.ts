@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals'
 import { builtPercepts } from '../../script/trials/percepts'
 import { doTest } from '../advice'
-import { Simulations, usePercepts } from '../deduction'
+import { reason, Simulations, usePercepts } from '../deduction'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { findSalt } from '../species'
-import { documentOf } from './document'
+import { documentOf, inferencesOf } from './document'
 import { toCsv } from './csv'
 import { toHtml } from './html'
 import { toMarkdown, typeset } from './markdown'
@@ -30,6 +30,13 @@ describe('the report', () => {
     expect(document.rows).toHaveLength(entries.filter((e) => 'did' in e).length)
     expect(document.rows.flatMap((r) => r.looks.flat())).toHaveLength(entries.filter((e) => 'saw' in e).length)
     expect(document.rows.flatMap((r) => r.inference).join()).toMatch(/Cu\^2\+ is indicated/)
+  })
+  test('names what a row speaks against in a line, cut short where there is little room', () => {
+    const reasoning = reason({ case: settings, entries })
+    const saws = new Set(entries.flatMap((e) => ('saw' in e ? [e.id] : [])))
+    const against = (most?: number): string | undefined => inferencesOf(saws, reasoning, most).find((l) => l.startsWith('no '))
+    expect(against()).toMatch(/^no \S+(, \S+){3,}$/)
+    expect(against(2)).toMatch(/^no \S+, \S+ and \d+ more$/)
   })
   test('cites rows by the number the reader counts', () => {
     expect(document.conclusions).toEqual([{ species: 'CuCl2.2H2O', claim: 'confirmed', citing: ['row 1'] }])

@@ -82,6 +82,9 @@ function reasoned({ case: settings, entries }: Asked): NonNullable<typeof last> 
   return last
 }
 
+/** Ions that a row of the bench names as ruled out; the report names them all. */
+const MOST_NAMED = 6
+
 function weighed(reasoning: Reasoning): Weighed {
   const { standings, formulae, conflicts, trace } = reasoning
   const earned = new Map<string, Set<string>>()
@@ -89,7 +92,7 @@ function weighed(reasoning: Reasoning): Weighed {
     const did = steps[0]?.entry
     if (did !== undefined) earned.set(did, (earned.get(did) ?? new Set()).add(entry))
   }
-  const inferences = Object.fromEntries([...earned].map(([did, saws]) => [did, inferencesOf(saws, reasoning).slice(0, 3)]))
+  const inferences = Object.fromEntries([...earned].map(([did, saws]) => [did, inferencesOf(saws, reasoning, MOST_NAMED).slice(0, 4)]))
   return { standings, formulae: formulae.slice(0, 8), conflicts, inferences }
 }
 
