@@ -1,11 +1,11 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
-import { builtPercepts } from '../../../script/trials/percepts'
-import { TESTS } from '../../catalogue'
-import { ionsOf, reason, usePercepts, type Hypothesis } from '../../deduction'
-import { caseSchema, entrySchema, type Entry } from '../../notebook'
-import { findSalt, SALTS } from '../../species'
-import { vesselFor } from '../follow'
-import { review, REVIEW_RULES, undone } from '.'
+import { builtPercepts } from '../../../../script/trials/percepts'
+import { TESTS } from '../../../catalogue'
+import { ionsOf, reason, usePercepts, type Hypothesis } from '../../../deduction'
+import { caseSchema, entrySchema, type Entry } from '../../../notebook'
+import { findSalt, SALTS } from '../../../species'
+import { vesselFor } from '../../follow'
+import { review, REVIEW_RULES, undone } from '..'
 import { SOUND, SPOILED, type Written } from './procedures'
 
 beforeAll(() => {
