@@ -31,6 +31,8 @@ export const cationFacts: readonly Fact[] = (
     ['hg2-cu', V, 'Copper foil is amalgamated.', 'Hg^2+ 0.05', 'copper foil 200mg; look', { species: 'Hg' }],
     ['hg2-k2cro4', M, 'Sodium carbonate precipitates mercury(II) nitrate brown-red to yellow.', 'Hg^2+ 0.05', 'NaOH 2 M x2; look', { solid: 'yellow' }],
     ['hg2-cobalt-scn', F, 'With thiocyanate and cobalt, mercury(II) gives a deep blue solid.', 'Hg^2+ 0.05, Co^2+ 0.05', 'NH4SCN 1 M x6; look', { solid: 'blue', species: 'HgCo(SCN)4' }],
+    // Copper
+    ['cu-ki-boil', V, 'Boiled, the iodine leaves and white copper(I) iodide stays.', 'Cu^2+ 0.05, SO4^2- 0.05', 'KI 0.1 M x10; KI 1 M x4; boil 6; look', { species: 'CuI' }],
     // Bismuth
     ['bi-h2s', V, 'Hydrogen sulfide precipitates bismuth brown-black.', 'Bi^3+ 0.05, H^+ 0.5 | Cl^-', 'pass H2S; look', { solid: ['brown', 'black'], species: 'Bi2S3' }],
     ['bi-nh3', V, 'Ammonia precipitates bismuth white, insoluble in excess.', 'Bi^3+ 0.05, H^+ 1', 'NH3 2 M x30; look', { solid: 'white' }],

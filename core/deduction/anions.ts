@@ -122,7 +122,7 @@ export interface AnionSet {
 const EACH = -1
 /** Most anions a set is searched for. */
 const MOST = 4
-/** Sets that make what was written as likely as the best to within this cannot be told from it. */
+/** Sets that make what was written as likely as the best to within this, or are themselves as likely as the best, cannot be told from it. */
 const ALIKE = 0.3
 
 /** What was written, test by test, those first that ruled out the sets tried before. */
@@ -162,8 +162,8 @@ export function anionSetsFor(written: readonly Written[], most = MOST): readonly
     const key = [...anions].sort().join(' ')
     let set = tried.get(key)
     if (!set) {
-      // Neither better than the best, nor as good but for the number of its anions.
-      const floor = Math.min(scoreOf(best) - EACH * anions.length, best.fit - ALIKE)
+      // Neither as good as the best, nor as good but for the number of its anions.
+      const floor = Math.min(scoreOf(best) - ALIKE - EACH * anions.length, best.fit - ALIKE)
       tried.set(key, (set = { anions: [...anions].sort(), fit: canShare(anions) ? page.fitOf(anions, floor) : -Infinity }))
     }
     return set
@@ -185,5 +185,5 @@ export function anionSetsFor(written: readonly Written[], most = MOST): readonly
     if (best === before) break
   }
   const { fit } = best
-  return [...tried.values()].filter((s) => s.fit > fit - ALIKE).sort((a, b) => scoreOf(b) - scoreOf(a))
+  return [...tried.values()].filter((s) => s.fit > fit - ALIKE || scoreOf(s) > scoreOf(best) - ALIKE).sort((a, b) => scoreOf(b) - scoreOf(a))
 }

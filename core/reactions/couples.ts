@@ -72,7 +72,16 @@ const metal = (element: string, ion: string, electrons: number, potential_V: num
 
 /** Couples met so far. Any two may be paired; none is written for another. */
 export const COUPLES: readonly Couple[] = [
-  { id: 'I2/I-', electrons: 2, oxidised: { I2: 1 }, reduced: { 'I^-': 2 }, potential_V: 0.621, source: 'crc' },
+  {
+    id: 'I2/I-',
+    electrons: 2,
+    oxidised: { I2: 1 },
+    reduced: { 'I^-': 2 },
+    potential_V: 0.621,
+    // Boiled, iodine leaves its copper(I) iodide, and does not dissolve it again.
+    gate: { rule: 'iodine-leaves-copper-iodide', passesBy: { couples: ['Cu2+/Cu+'] } },
+    source: 'crc',
+  },
   { id: 'Fe3+/Fe2+', electrons: 1, oxidised: { 'Fe^3+': 1 }, reduced: { 'Fe^2+': 1 }, potential_V: 0.771, openToAir: true, source: 'crc' },
   { id: 'Cu2+/Cu+', electrons: 1, oxidised: { 'Cu^2+': 1 }, reduced: { 'Cu^+': 1 }, potential_V: 0.159, source: 'crc' },
   metal('Cu', 'Cu^2+', 2, 0.34, { overpotential_V: { cold: 0, hot: 0 } }),

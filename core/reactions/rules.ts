@@ -42,6 +42,12 @@ const RULES: readonly Rule[] = [
     source: 'vogel7',
   },
   {
+    id: 'iodine-leaves-copper-iodide',
+    says: 'Copper(II) frees iodine from iodide for good: boiled off, the iodine leaves white copper(I) iodide behind and does not take it back into solution.',
+    equation: '2 Cu^2+ + 4 I^- -> 2 CuI + I2',
+    source: 'vogel7',
+  },
+  {
     id: 'a-new-metal-wants-force',
     says: 'A metal comes out of solution only when something pushes harder than equilibrium asks: its first crystals cost energy.',
     equation: 'Cu^2+ + Fe -> Cu + Fe^2+',

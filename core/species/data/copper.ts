@@ -49,7 +49,7 @@ export const copperAqueous: readonly AqueousData[] = [
   { formula: 'Cu(CO3)2^2-', from: { 'Cu^2+': 1, 'CO3^2-': 2 }, logK: logK(10.2, 'smith-martell'), spectrum: ammine(720, 45) },
   { formula: 'Cu^+', name: 'copper(I)' },
   { formula: 'CuCl2^-', from: { 'Cu^+': 1, 'Cl^-': 2 }, logK: logK(5.5, 'smith-martell') },
-  { formula: 'CuI2^-', from: { 'Cu^+': 1, 'I^-': 2 }, logK: logK(8.9, 'smith-martell') },
+  { formula: 'CuI2^-', from: { 'Cu^+': 1, 'I^-': 2 }, logK: logK(8.9, 'smith-martell', { dH: -72, note: 'heat estimated: the solid dissolves in hot iodide little better than in cold' }) },
   { formula: 'CuSO4', from: { 'Cu^2+': 1, 'SO4^2-': 1 }, logK: logK(2.36, 'smith-martell', { dH: 8.8 }), spectrum: aqua },
   ...complexes('Cu^+', 'NH3', [5.9, [10.9, { name: 'diamminecopper(I)' }]], 'smith-martell'),
   ...complexes('Cu^+', 'SCN^-', [null, 11.0], 'smith-martell'),
