@@ -28,7 +28,7 @@ describe('following the advice, each look written down as it is', () => {
   test.each(SAMPLE.map((s) => [s.id, s] as const))(
     '%s is reached, or stands first in a set that no test splits',
     (id, salt) => {
-      const { reasoning, tests } = followAdvice(settings, { salt, simulations })
+      const { reasoning, tests } = followAdvice(settings, { content: salt, simulations })
       expect(reasoning.formulae[0]?.formula).toBe(id)
       expect(tests.length).toBeLessThan(15)
       for (const ion of Object.keys(salt.data.ions)) {

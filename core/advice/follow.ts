@@ -1,12 +1,14 @@
-import { STOCK, testById, wantsTube } from '../catalogue'
-import { observationsOf, reason, Simulations, traceOf, type Reasoning } from '../deduction'
-import { entrySchema, isTest, type Entry, type Notebook, type Observation } from '../notebook'
-import type { Salt } from '../species'
+import { STOCK, wantsTube } from '../catalogue'
+import { observationsOf, reason, traceOf, type Content, type Reasoning, type Simulations } from '../deduction'
+import { entrySchema, isTest, type Case, type Entry, type Notebook, type Observation } from '../notebook'
+import { everyTest } from '../schemes'
 import { adviseFrom } from './next'
 
 /** The jar a worker has before them, and the eyes they look with. */
 export interface Worker {
-  readonly salt: Salt
+  readonly content: Content
+  /** The case, where its sample is not the usual solid. */
+  readonly settings?: Case
   /** What the jar shows: the nominal model, or one with disturbed conditions. */
   readonly simulations: Simulations
   /** What becomes of an observation on its way to the page; as seen, unless given. A null is not written down. */
@@ -15,7 +17,8 @@ export interface Worker {
 
 /** Where a test is done: the stock, where it needs no tube of its own, else a tube letter that is free. */
 export function vesselFor(testId: string, entries: readonly Entry[]): string {
-  const test = testById.get(testId)
+  const test = everyTest.get(testId)
+  if (test && 'vessel' in test) return test.vessel as string
   if (test && !wantsTube(test)) return STOCK
   const used = new Set(entries.flatMap((e) => ('did' in e && isTest(e.did) ? [e.did.on] : [])))
   for (let k = 0; ; k++) {
@@ -28,7 +31,7 @@ export function vesselFor(testId: string, entries: readonly Entry[]): string {
 export function doTest(
   entries: readonly Entry[],
   test: string,
-  { salt, simulations, writes }: Worker,
+  { content, settings, simulations, writes }: Worker,
   prefix: string,
   at: (n: number) => string,
 ): Entry[] {
@@ -40,8 +43,8 @@ export function doTest(
     return entry
   }
   const done = write({ did: { test, on: vesselFor(test, entries) } })
-  const steps = traceOf({ entries: [...entries, ...fresh] }).steps.filter((s) => s.entry === done.id)
-  for (const { observation } of observationsOf(steps, (step) => simulations.expect(salt, step.recipe))) {
+  const steps = traceOf({ ...(settings ? { case: settings } : {}), entries: [...entries, ...fresh] }).steps.filter((s) => s.entry === done.id)
+  for (const { observation } of observationsOf(steps, (step) => simulations.expect(content, step.recipe))) {
     const written = writes ? writes(observation) : observation
     if (written) write({ saw: written })
   }
@@ -66,6 +69,6 @@ export function followAdvice(settings: Notebook['case'], worker: Worker, most = 
     const { tests } = reasoning.trace
     const [next] = tests.length < most ? adviseFrom(reasoning, { case: settings, entries }).next : []
     if (!next) return { entries, tests, reasoning }
-    entries = [...entries, ...doTest(entries, next.test, worker, 'e', () => '')]
+    entries = [...entries, ...doTest(entries, next.test, { ...worker, settings }, 'e', () => '')]
   }
 }

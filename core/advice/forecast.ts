@@ -1,6 +1,14 @@
 import type { Test } from '../catalogue'
-import { likelihoodAt, observationsOf, stepsOfTest, type Expectation, type Simulations, type TraceObservation, type TraceStep } from '../deduction'
-import type { Salt } from '../species'
+import {
+  likelihoodAt,
+  observationsOf,
+  stepsOfTest,
+  type Content,
+  type Expectation,
+  type Simulations,
+  type TraceObservation,
+  type TraceStep,
+} from '../deduction'
 
 /** A way a test comes out, as a careful observer would write it down; amounts are left out, since they are judged too loosely to plan on. */
 interface Outcome {
@@ -32,18 +40,18 @@ export class Forecast {
     test: Test,
     private readonly simulations: Simulations,
   ) {
-    this.steps = stepsOfTest(test.id)
+    this.steps = stepsOfTest(test.id, simulations.sample_mL)
   }
 
   /** Which outcome a salt gives. */
-  outcomeOf(salt: Salt): number {
-    const known = this.ofSalt.get(salt.id)
+  outcomeOf(content: Content): number {
+    const known = this.ofSalt.get(content.id)
     if (known !== undefined) return known
-    const expected = new Map(this.steps.map((step) => [step, this.simulations.expect(salt, step.recipe)] as const))
+    const expected = new Map(this.steps.map((step) => [step, this.simulations.expect(content, step.recipe)] as const))
     const sight = [...expected.values()].map((e) => (e ? markOf(e) : '')).join()
     let place = this.bySight.get(sight)
     if (place === undefined) this.bySight.set(sight, (place = this.met(expected)))
-    this.ofSalt.set(salt.id, place)
+    this.ofSalt.set(content.id, place)
     return place
   }
 
@@ -83,17 +91,17 @@ export class Forecast {
   }
 
   /** Gases that come on the way with this salt. */
-  gasesOf(salt: Salt): readonly string[] {
-    let known = this.gases.get(salt.id)
+  gasesOf(content: Content): readonly string[] {
+    let known = this.gases.get(content.id)
     if (!known) {
-      known = [...new Set(this.steps.flatMap(({ recipe }) => (this.simulations.expect(salt, recipe)?.percept.gases ?? []).map((g) => g.species)))]
-      this.gases.set(salt.id, known)
+      known = [...new Set(this.steps.flatMap(({ recipe }) => (this.simulations.expect(content, recipe)?.percept.gases ?? []).map((g) => g.species)))]
+      this.gases.set(content.id, known)
     }
     return known
   }
 
   /** Ions that show themselves in what is looked at, with this salt. */
-  shownBy = (salt: Salt): ReadonlySet<string> => this.outcomes[this.outcomeOf(salt)]?.shows ?? new Set()
+  shownBy = (content: Content): ReadonlySet<string> => this.outcomes[this.outcomeOf(content)]?.shows ?? new Set()
 }
 
 const isLook = (step: TraceStep): boolean =>

@@ -15,8 +15,8 @@ const simulations = new Simulations(500)
 simulations.use(pack)
 const certain = (
   salt: Salt,
-): { hypotheses: { salt: Salt; ions: ReadonlySet<string>; prior: number }[]; posterior: Float64Array; simulations: Simulations } => ({
-  hypotheses: [{ salt, ions: ionsOf(salt), prior: 1 }],
+): { hypotheses: { content: Salt; ions: ReadonlySet<string>; prior: number }[]; posterior: Float64Array; simulations: Simulations } => ({
+  hypotheses: [{ content: salt, ions: ionsOf(salt), prior: 1 }],
   posterior: Float64Array.of(1),
   simulations,
 })

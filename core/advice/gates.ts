@@ -1,5 +1,5 @@
 import type { Test } from '../catalogue'
-import type { Reasoning } from '../deduction'
+import { chanceOf, type Believed } from '../deduction'
 import type { StepInput } from '../tube'
 
 /** Something to stop at before a test: what could happen, with which ions, and what is asked for first. */
@@ -87,14 +87,10 @@ export const STOP_GATES: readonly StopGate[] = [
 /** From this probability of a dangerous ion on a gate stands. */
 export const WORTH_A_GATE = 0.003
 
-function chanceOf(ions: readonly string[], { hypotheses, posterior }: Pick<Reasoning, 'hypotheses' | 'posterior'>): number {
-  return hypotheses.reduce((sum, { ions: held }, h) => sum + (ions.some((ion) => held.has(ion)) ? (posterior[h] as number) : 0), 0)
-}
-
 /** The gates in front of a test, given what may be in the jar. */
-export const gatesOf = (test: Test, reasoning: Pick<Reasoning, 'hypotheses' | 'posterior'>): readonly StopGate[] =>
+export const gatesOf = (test: Test, reasoning: Believed): readonly StopGate[] =>
   STOP_GATES.filter((gate) => gate.applies(test.steps) && (gate.ions.length === 0 || chanceOf(gate.ions, reasoning) >= WORTH_A_GATE))
 
 /** The gate that keeps a test from being proposed at all; undefined where none does. */
-export const heldBy = (test: Test, reasoning: Pick<Reasoning, 'hypotheses' | 'posterior'>): StopGate | undefined =>
+export const heldBy = (test: Test, reasoning: Believed): StopGate | undefined =>
   STOP_GATES.find((gate) => gate.holdsFrom !== undefined && gate.applies(test.steps) && chanceOf(gate.ions, reasoning) >= gate.holdsFrom)

@@ -1,10 +1,13 @@
-import { forecastOf, type Forecast } from './forecast'
+import { expectedBits } from './bits'
+import { forecastOf } from './forecast'
 import { gatesOf, heldBy } from './gates'
+import { worthDoing } from './mixture'
 import { review, type Finding } from './review'
-import { brings, careOf, cautionsOf, reagentsOf, TESTS, testById, type Test } from '../catalogue'
+import { brings, careOf, cautionsOf, reagentsOf, TESTS, type Test } from '../catalogue'
 import { reason, type Reasoning } from '../deduction'
 import type { Notebook } from '../notebook'
 import { findReagent, gasById } from '../species'
+import { everyTest } from '../schemes'
 
 export interface Proposal {
   readonly test: string
@@ -55,6 +58,7 @@ export function advise(notebook: Pick<Notebook, 'case' | 'entries'>): Advice {
 /** The same, from a deduction already made. */
 export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case' | 'entries'>): Advice {
   const settings = notebook?.case
+  if (reasoning.each && notebook) return adviseMixture(reasoning, notebook)
   const done = new Set(reasoning.trace.tests)
   const wanted = TESTS.filter((test) => !done.has(test.id) && atHand(test, settings))
   const held = wanted.flatMap((test): Held[] => {
@@ -72,6 +76,19 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
   const proofs = proving(undone, reasoning).filter((p) => !ranked.some((r) => r.test === p.test))
   const next = solutionFirst([...ranked, ...proofs], undone, reasoning)
   return { next, review: notebook ? review(notebook, reasoning) : [], refutation: refutationOf(undone, reasoning), held, complete: next.length === 0 }
+}
+
+/** The same for a mixture: what is in it is settled ion by ion. */
+function adviseMixture(reasoning: Reasoning, notebook: Pick<Notebook, 'case' | 'entries'>): Advice {
+  const held: Held[] = []
+  const allowed = (test: Test): boolean => {
+    if (!atHand(test, notebook.case)) return false
+    const gate = heldBy(test, reasoning)
+    if (gate) held.push({ test: test.id, title: test.title, because: `${gate.says} ${gate.asks}` })
+    return gate === undefined
+  }
+  const next = worthDoing(reasoning, notebook.case, allowed).map(({ test, bits, because }) => propose(test, bits, because, reasoning))
+  return { next, review: review(notebook, reasoning), refutation: null, held, complete: next.length === 0 }
 }
 
 /** What a test costs: its minutes, a minute to begin, and the care it takes. */
@@ -114,10 +131,12 @@ const NO_CAUTION = 1e-5
 /** Cautions of the gases that the test would make of what may be in the jar. */
 function gasCautions(test: Test, { hypotheses, posterior, simulations }: Pick<Reasoning, 'hypotheses' | 'posterior' | 'simulations'>): string[] {
   const chance = new Map<string, number>()
+  // A step of a separation has no outcome by itself: what it makes depends on all that was done before.
+  if ('vessel' in test) return []
   const forecast = forecastOf(test, simulations)
-  hypotheses.forEach(({ salt }, h) => {
-    if ((posterior[h] as number) < NO_CAUTION) return
-    for (const gas of forecast.gasesOf(salt)) chance.set(gas, (chance.get(gas) ?? 0) + (posterior[h] as number))
+  hypotheses.forEach(({ content }, h) => {
+    if ((posterior[h] as number) < (simulations.sample_mL === undefined ? NO_CAUTION : WORTH_A_CAUTION)) return
+    for (const gas of forecast.gasesOf(content)) chance.set(gas, (chance.get(gas) ?? 0) + (posterior[h] as number))
   })
   const made = [...chance].filter(([, p]) => p >= WORTH_A_CAUTION).map(([id]) => id)
   return made.flatMap((id) => gasById.get(id)?.data.caution ?? []).filter((line) => line !== '')
@@ -129,11 +148,11 @@ const AS_GOOD_AS_KNOWN = 0.9
 /** Tests that would give another positive sign of an ion that the class's rule does not call confirmed yet. */
 function proving(undone: readonly Test[], reasoning: Reasoning): Proposal[] {
   const best = reasoning.posterior.indexOf(Math.max(...reasoning.posterior))
-  const salt = reasoning.hypotheses[best]?.salt
-  if (!salt || (reasoning.posterior[best] ?? 0) < AS_GOOD_AS_KNOWN) return []
+  const content = reasoning.hypotheses[best]?.content
+  if (!content || (reasoning.posterior[best] ?? 0) < AS_GOOD_AS_KNOWN) return []
   const wanting = reasoning.standings.filter((s) => s.status === 'likely').map((s) => s.species)
   return undone.flatMap((test) => {
-    const shown = forecastOf(test, reasoning.simulations).shownBy(salt)
+    const shown = forecastOf(test, reasoning.simulations).shownBy(content)
     const proved = wanting.filter((ion) => shown.has(ion) && !brings(test, ion))
     return proved.length > 0
       ? [propose(test, 0, `Another sign of ${proved.join(' and ')}: a claim of "confirmed" takes independent positives. ${test.because}`, reasoning)]
@@ -144,7 +163,7 @@ function proving(undone: readonly Test[], reasoning: Reasoning): Proposal[] {
 /** Tests on a solution want one: making it, and looking at what happens, comes before them. */
 function solutionFirst(next: readonly Proposal[], undone: readonly Test[], reasoning: Reasoning): Proposal[] {
   const making = undone.find((test) => test.id === 'solubility-in-water')
-  const first = next[0] && testById.get(next[0].test)
+  const first = next[0] && everyTest.get(next[0].test)
   if (!making || !first || first.on.includes('solid')) return [...next]
   const own = next.find((p) => p.test === making.id) ?? propose(making, 0, `${making.because} The next tests are done on this solution.`, reasoning)
   return [own, ...next.filter((p) => p.test !== making.id)]
@@ -171,36 +190,14 @@ function prospectsOf(test: Test, { hypotheses, posterior, simulations }: Reasoni
   const forecast = forecastOf(test, simulations)
   const prospects = new Map<number, { outcome: number; mass: number; formula: string }>()
   for (const h of among) {
-    const salt = hypotheses[h]?.salt
-    if (!salt) continue
-    const outcome = forecast.outcomeOf(salt)
+    const content = hypotheses[h]?.content
+    if (!content) continue
+    const outcome = forecast.outcomeOf(content)
     const known = prospects.get(outcome)
     if (known) known.mass += posterior[h] as number
-    else prospects.set(outcome, { outcome, mass: posterior[h] as number, formula: salt.id })
+    else prospects.set(outcome, { outcome, mass: posterior[h] as number, formula: content.id })
   }
   return [...prospects.values()]
-}
-
-/**
- * Mutual information of the salt and the test's outcome, bits, with the error model between them. Salts that show the same words are taken as one, with the percepts of the first.
- */
-function expectedBits(forecast: Forecast, prospects: readonly Prospect[]): number {
-  if (prospects.length < 2) return 0
-  const all = prospects.reduce((sum, { mass }) => sum + mass, 0)
-  const given = prospects.map(({ outcome }) => {
-    const row = prospects.map((written) => forecast.chance(outcome, written.outcome))
-    const sum = row.reduce((a, b) => a + b, 0)
-    return row.map((p) => (sum > 0 ? p / sum : 1 / prospects.length))
-  })
-  let bits = 0
-  prospects.forEach((_, k) => {
-    const marginal = prospects.reduce((sum, { mass }, i) => sum + (mass / all) * (given[i]?.[k] ?? 0), 0)
-    prospects.forEach(({ mass }, i) => {
-      const chance = given[i]?.[k] ?? 0
-      if (mass > 0 && chance > 0 && marginal > 0) bits += (mass / all) * chance * Math.log2(chance / marginal)
-    })
-  })
-  return Math.max(0, bits)
 }
 
 /** In words: which salts part company, the two likeliest that differ. */
@@ -224,17 +221,17 @@ function refutationOf(undone: readonly Test[], reasoning: Reasoning): Refutation
   let best: { test: Test; against: string[] } | null = null
   for (const test of undone) {
     const forecast = forecastOf(test, reasoning.simulations)
-    const foretold = forecast.outcomeOf(claim.salt)
+    const foretold = forecast.outcomeOf(claim.content)
     const own = forecast.chance(foretold, foretold)
-    const against = rivals.filter(({ salt }) => forecast.chance(forecast.outcomeOf(salt), foretold) < 0.1 * own)
-    if (against.length > (best?.against.length ?? 0)) best = { test, against: against.map((r) => r.salt.id) }
+    const against = rivals.filter(({ content }) => forecast.chance(forecast.outcomeOf(content), foretold) < 0.1 * own)
+    if (against.length > (best?.against.length ?? 0)) best = { test, against: against.map((r) => r.content.id) }
   }
   if (!best) return null
   const named = best.against.slice(0, 3).join(', ')
   return {
-    claim: claim.salt.id,
+    claim: claim.content.id,
     test: best.test.id,
     title: best.test.title,
-    because: `If it is not ${claim.salt.id}, this would show it: ${named}${best.against.length > 3 ? ` and ${best.against.length - 3} more` : ''} would answer otherwise.`,
+    because: `If it is not ${claim.content.id}, this would show it: ${named}${best.against.length > 3 ? ` and ${best.against.length - 3} more` : ''} would answer otherwise.`,
   }
 }

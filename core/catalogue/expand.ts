@@ -12,12 +12,21 @@ export interface Done {
 }
 
 /** How a stock is made where a test wants one that is not there, 0.1 g for 5 mL: as much as five tests need. */
-const PREPARATIONS: ReadonlyMap<string, Step> = new Map(
+const PREPARATIONS: ReadonlyMap<string, readonly Step[]> = new Map(
   [
     { do: 'dissolve', into: STOCK, mg: 100, in: 'water', mL: 5 } as const,
     { do: 'dissolve', into: ACID_STOCK, mg: 100, in: 'HNO3 2 M', mL: 5 } as const,
     { do: 'soda-extract', into: EXTRACT, mg: 100 } as const,
-  ].map((step) => [step.into, stepSchema.parse(step)]),
+  ].map((step) => [step.into, [stepSchema.parse(step)]]),
+)
+
+/** The same from a sample that is a solution itself. */
+const FROM_SOLUTION: ReadonlyMap<string, readonly Step[]> = new Map(
+  [
+    [{ do: 'take', into: STOCK, mL: 5 } as const],
+    [{ do: 'take', into: ACID_STOCK, mL: 4 } as const, { do: 'add', to: ACID_STOCK, reagent: 'HNO3 conc', mL: 0.5 } as const],
+    [{ do: 'soda-extract', into: EXTRACT, mL: 5 } as const],
+  ].map((steps) => [steps[0] && 'into' in steps[0] ? steps[0].into : '', steps.map((step) => stepSchema.parse(step))]),
 )
 
 /** What a rack holds, as far as expanding tests needs to know: mL in each vessel. */
@@ -34,7 +43,7 @@ export class UnknownTest extends Error {
 /**
  * The steps of a `did`, real vessels in place of the catalogue's. A test on an empty tube takes its own portion, from a stock made first where there is none or
  * too little; on a filled tube it starts from what is there.
- * @param volumes updated to what the vessels hold afterwards
+ * @param volumes updated to what the vessels hold afterwards; where the sample itself is a solution it stands among them
  * @throws UnknownTest
  */
 export function expand(did: Did, volumes: Volumes, tests: ReadonlyMap<string, Test>): Done[] {
@@ -51,10 +60,11 @@ export function expand(did: Did, volumes: Volumes, tests: ReadonlyMap<string, Te
     const step = withVessels(stepSchema.parse(template), (vessel) => placed(vessel, on))
     if (step.do === 'take' && filled && step.into === on) return
     const { stock, mL } = wants(step)
-    const preparation = PREPARATIONS.get(stock)
-    if (preparation && (volumes.get(stock) ?? 0) < mL - 1e-9) {
-      record(preparation, volumes)
-      done.push({ step: preparation, index: -1, test: test.id })
+    if ((volumes.get(stock) ?? 0) < mL - 1e-9) {
+      for (const preparation of (volumes.has(SAMPLE) ? FROM_SOLUTION : PREPARATIONS).get(stock) ?? []) {
+        record(preparation, volumes)
+        done.push({ step: preparation, index: -1, test: test.id })
+      }
     }
     record(step, volumes)
     done.push({ step, index, test: test.id })

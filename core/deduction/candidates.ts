@@ -1,5 +1,5 @@
 import type { Colour, Percept } from '../perception'
-import type { Reasoning } from './deduce'
+import type { Reasoning } from './standings'
 import { stepsOfTest } from './pack'
 
 /** What a picture may be of: the test that shows it, and where in what is seen the colour is. */
@@ -32,17 +32,17 @@ export function candidateColours(
   const { test, colour } = PICTURED[of]
   const steps = stepsOfTest(test)
   return hypotheses
-    .map(({ salt }, h) => ({ salt, probability: posterior[h] as number }))
+    .map(({ content }, h) => ({ content, probability: posterior[h] as number }))
     .filter(({ probability }) => probability >= WORTH_COMPARING)
     .sort((a, b) => b.probability - a.probability)
     .slice(0, MOST)
-    .flatMap(({ salt, probability }) => {
+    .flatMap(({ content, probability }) => {
       const shown = steps.flatMap(({ recipe }) => {
-        const percept = simulations.expect(salt, recipe)?.percept
+        const percept = simulations.expect(content, recipe)?.percept
         const found = percept && colour(percept)
         return found ? [found] : []
       })
       const last = shown.at(-1)
-      return last ? [{ formula: salt.id, probability, colour: last }] : []
+      return last ? [{ formula: content.id, probability, colour: last }] : []
     })
 }

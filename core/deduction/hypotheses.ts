@@ -1,11 +1,19 @@
 import { Runner, type Percept } from '../perception'
 import { SALTS, type Salt } from '../species'
-import { vesselOf, type Conditions, type Vessel } from '../tube'
+import { vesselOf, type Conditions, type Sample, type Vessel } from '../tube'
 import type { Recipe } from './trace'
+
+/** What may be in a jar. */
+export interface Content {
+  /** The formula of a salt, or the parts of a mixture. */
+  readonly id: string
+  /** What is put into the jar; absent for a bench salt by itself. */
+  readonly jar?: Sample
+}
 
 /** A possible content of the jar. */
 export interface Hypothesis {
-  readonly salt: Salt
+  readonly content: Content
   /** Ions it holds, as the standings name them. */
   readonly ions: ReadonlySet<string>
   readonly prior: number
@@ -15,13 +23,16 @@ export interface Hypothesis {
 export const ionsOf = (salt: Salt): ReadonlySet<string> => new Set(Object.keys(salt.data.ions).filter((ion) => ion !== 'H^+' && ion !== 'OH^-'))
 
 /** Every bench salt, equally likely. */
-export const singleSalts = (): readonly Hypothesis[] => SALTS.map((salt) => ({ salt, ions: ionsOf(salt), prior: 1 / SALTS.length }))
+export const singleSalts = (): readonly Hypothesis[] => SALTS.map((salt) => ({ content: salt, ions: ionsOf(salt), prior: 1 / SALTS.length }))
 
 /** What a hypothesis would show, and what there was in the same vessel when it was last looked at, or else a step before. */
 export interface Expectation {
   readonly percept: Percept
   readonly before: Percept | null
 }
+
+/** States of vessels kept of mixtures, a dozen kilobytes each. */
+const MOST_KEPT = 12_000
 
 interface Node {
   readonly runner: Runner
@@ -38,6 +49,8 @@ export interface PerceptPack {
   readonly recipes: readonly string[]
   readonly percepts: readonly Percept[]
   readonly table: Readonly<Record<string, readonly (readonly [percept: number, before: number] | null)[]>>
+  /** For mixtures: the parts each test speaks of. */
+  readonly responders?: Readonly<Record<string, readonly string[]>>
 }
 
 /**
@@ -47,6 +60,7 @@ export interface PerceptPack {
 export class Simulations {
   private readonly nodes = new Map<string, Map<string, Node | null>>()
   private readonly known = new Map<string, Map<string, Expectation | null>>()
+  private kept = 0
   private readonly shared = new Map<number, Expectation>()
   private pack: PerceptPack | null = null
   private places: ReadonlyMap<string, number> = new Map()
@@ -54,6 +68,8 @@ export class Simulations {
   constructor(
     readonly sample_mg: number,
     private readonly conditions: Conditions = {},
+    /** The sample's volume, where it is a solution. */
+    readonly sample_mL?: number,
   ) {}
 
   /** Takes up percepts worked out ahead; those of another sample mass, or under other conditions, are no use and are left. */
@@ -63,18 +79,31 @@ export class Simulations {
     this.places = new Map(pack.recipes.map((key, place) => [key, place]))
   }
 
-  /** What the recipe's last step shows with this salt in the jar; null where the step cannot be done with it. */
-  expect(salt: Salt, recipe: Recipe): Expectation | null {
-    let known = this.known.get(salt.id)
-    if (!known) this.known.set(salt.id, (known = new Map<string, Expectation | null>()))
+  /** Of mixtures there is no end: those longest not asked about are forgotten. */
+  private makeRoom(content: Content): void {
+    const nodes = this.nodes.get(content.id)
+    if (!content.jar || !nodes) return
+    this.nodes.delete(content.id)
+    this.nodes.set(content.id, nodes)
+    for (const [id, { size }] of this.nodes) {
+      if (this.kept <= MOST_KEPT || id === content.id) return
+      this.nodes.delete(id)
+      this.kept -= size
+    }
+  }
+
+  /** What the recipe's last step shows with this in the jar; null where the step cannot be done with it. */
+  expect(content: Content, recipe: Recipe): Expectation | null {
+    let known = this.known.get(content.id)
+    if (!known) this.known.set(content.id, (known = new Map<string, Expectation | null>()))
     let found = known.get(recipe.key)
-    if (found === undefined) known.set(recipe.key, (found = this.fromPack(salt, recipe) ?? this.workOut(salt, recipe)))
+    if (found === undefined) known.set(recipe.key, (found = this.fromPack(content, recipe) ?? this.workOut(content, recipe)))
     return found
   }
 
-  private fromPack(salt: Salt, recipe: Recipe): Expectation | null | undefined {
+  private fromPack(content: Content, recipe: Recipe): Expectation | null | undefined {
     const place = this.places.get(recipe.key)
-    const pair = place === undefined ? undefined : this.pack?.table[salt.id]?.[place]
+    const pair = place === undefined ? undefined : this.pack?.table[content.id]?.[place]
     if (!pair || !this.pack) return pair === null ? null : undefined
     const percept = this.pack.percepts[pair[0]]
     if (!percept) return undefined
@@ -85,41 +114,45 @@ export class Simulations {
     return shared
   }
 
-  private workOut(salt: Salt, recipe: Recipe): Expectation | null {
-    const node = this.node(salt, recipe.steps)
+  private workOut(content: Content, recipe: Recipe): Expectation | null {
+    const node = this.node(content, recipe.steps)
+    this.makeRoom(content)
     if (!node) return null
     const looked = recipe.steps.slice(0, -1).findLastIndex((step) => step.do === 'look')
     // Where nothing was looked at before, a look has nothing to be compared with; work done freely is watched step by step.
     const until = looked >= 0 ? looked + 1 : recipe.steps.at(-1)?.do === 'look' ? 0 : -1
     const earlier = recipe.steps.slice(0, until)
-    const before = earlier.length > 0 ? this.node(salt, earlier) : null
+    const before = earlier.length > 0 ? this.node(content, earlier) : null
     return { percept: node.percept, before: before?.percept.vessel === node.percept.vessel ? before.percept : null }
   }
 
-  /** The vessel that the recipe's last step is done on, just before it; undefined where there is none yet, or where this salt does not allow what led up to it. */
-  vesselBefore(salt: Salt, recipe: Recipe): Vessel | undefined {
+  /** The vessel that the recipe's last step is done on, just before it; undefined where there is none yet, or where what led up to it cannot be done with this. */
+  vesselBefore(content: Content, recipe: Recipe): Vessel | undefined {
     const last = recipe.steps.at(-1)
-    return last && this.node(salt, recipe.steps.slice(0, -1))?.runner.vessel(vesselOf(last))
+    return last && this.node(content, recipe.steps.slice(0, -1))?.runner.vessel(vesselOf(last))
   }
 
-  private node(salt: Salt, steps: readonly Recipe['steps'][number][]): Node | null {
-    let known = this.nodes.get(salt.id)
-    if (!known) this.nodes.set(salt.id, (known = new Map<string, Node | null>()))
+  private node(content: Content, steps: readonly Recipe['steps'][number][]): Node | null {
+    let known = this.nodes.get(content.id)
+    if (!known) this.nodes.set(content.id, (known = new Map<string, Node | null>()))
     const key = JSON.stringify(steps)
     const found = known.get(key)
     if (found !== undefined) return found
     const last = steps.at(-1)
-    const parent = steps.length > 1 ? this.node(salt, steps.slice(0, -1)) : undefined
+    const parent = steps.length > 1 ? this.node(content, steps.slice(0, -1)) : undefined
     if (parent === null || !last) return null
-    const runner = parent ? parent.runner.fork() : new Runner({ solids: [{ formula: salt.id, mg: this.sample_mg }] }, this.conditions)
+    const runner = parent
+      ? parent.runner.fork()
+      : new Runner(content.jar ?? { solids: [{ formula: content.id, mg: this.sample_mg }] }, this.conditions)
     let node: Node | null
     try {
       node = { runner, percept: runner.step(last) }
     } catch {
-      // A step that this salt does not allow (nothing left to take) says nothing about it.
+      // A step that this does not allow (nothing left to take) says nothing about it.
       node = null
     }
     known.set(key, node)
+    this.kept++
     return node
   }
 }

@@ -1,4 +1,7 @@
 export * from './deduce'
+export * from './groups'
+export * from './standings'
+export * from './mixture'
 export * from './hypotheses'
 export * from './likelihood'
 export * from './trace'

@@ -238,6 +238,29 @@ export function likelihoodAt(observation: Observation, expectation: Expectation 
   return (1 - chance) * (observation.negated ? 1 - p : p) + chance * (observation.negated ? 1 - flat : flat)
 }
 
+/** Probability of an observation by somebody, or of something, that nothing is known about. */
+export const unknowing = ({ channel, negated }: Observation): number => (negated ? 1 - neutral(channel) : neutral(channel))
+
+/** How often a whole test shows something else than the model says: a constant off, a bottle gone stale, a step not done as written. */
+const MODEL_WRONG = 0.03
+
+/**
+ * The observations of one test together, by hypothesis: each by itself where the model holds, and as if nothing were known where, for the whole test, it does not. What one cause spoils then counts once,
+ * however many words were written about it. Each observation keeps its share of what the test says.
+ * @param rows natural logarithms of the probability of each observation, by hypothesis; changed in place
+ */
+export function togetherInOneTest(rows: readonly Float64Array[], observations: readonly Observation[]): void {
+  const astray = Math.log(MODEL_WRONG) + observations.reduce((sum, o) => sum + Math.log(unknowing(o)), 0)
+  const [first] = rows
+  first?.forEach((_, h) => {
+    const said = rows.reduce((sum, row) => sum + (row[h] as number), 0)
+    const top = Math.max(said, astray)
+    const both = top + Math.log(Math.exp(said + Math.log(1 - MODEL_WRONG) - top) + Math.exp(astray - top))
+    const factor = said < 0 ? both / said : 1
+    for (const row of rows) row[h] = (row[h] as number) * factor
+  })
+}
+
 /** Steps an observation may speak of: the look it names, else those after what it names, else every one that shows its channel. */
 export function stepsMeant({ observation, steps }: TraceObservation): readonly TraceStep[] {
   if (observation.step !== undefined) {

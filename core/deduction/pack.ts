@@ -1,23 +1,30 @@
-import { expand, testById, TESTS } from '../catalogue'
+import { expand, TESTS } from '../catalogue'
 import type { Percept } from '../perception'
 import { RULES } from '../reactions'
 import { AQUEOUS, GASES, REAGENTS, SALTS, SOLIDS, type Salt } from '../species'
-import { vesselOf, type Step } from '../tube'
+import { SAMPLE, vesselOf, type Step } from '../tube'
 import { Simulations, type PerceptPack } from './hypotheses'
 import { recipeOf, type Recipe, type TraceStep } from './trace'
+import { everyTest } from '../schemes'
 
 const planned = new Map<string, readonly TraceStep[]>()
 
-/** The steps of a catalogue test done in a fresh tube, as a notebook's trace would have them. */
-export function stepsOfTest(id: string): readonly TraceStep[] {
-  const known = planned.get(id)
+/**
+ * The steps of a catalogue test done in a fresh tube, as a notebook's trace would have them.
+ * @param sample_mL set where the sample is a solution
+ */
+export function stepsOfTest(id: string, sample_mL?: number): readonly TraceStep[] {
+  const key = `${id} ${sample_mL ?? ''}`
+  const known = planned.get(key)
   if (known) return known
   const flat: Step[] = []
-  const steps = expand({ test: id, on: 'T' }, new Map(), testById).map(({ step, index }): TraceStep => {
-    flat.push(step)
-    return { entry: id, test: id, index, vessel: vesselOf(step), recipe: recipeOf(flat) }
-  })
-  planned.set(id, steps)
+  const steps = expand({ test: id, on: 'T' }, new Map(sample_mL === undefined ? [] : [[SAMPLE, sample_mL]]), everyTest).map(
+    ({ step, index }): TraceStep => {
+      flat.push(step)
+      return { entry: id, test: id, index, vessel: vesselOf(step), recipe: recipeOf(flat) }
+    },
+  )
+  planned.set(key, steps)
   return steps
 }
 

@@ -1,9 +1,9 @@
-import { testById } from '../catalogue'
 import { type Notebook, type Observation } from '../notebook'
 import { degreeOf, seenLook, type Seen, type SeenColour, type SeenLook } from '../perception'
 import type { Salt } from '../species'
 import { Simulations, type Expectation } from './hypotheses'
 import { traceOf, type TraceStep } from './trace'
+import { everyTest } from '../schemes'
 
 /**
  * What one `did` entry of a notebook shows with a known salt in the jar, in words: its looks, smells and papers, and any gas on the way.
@@ -49,7 +49,7 @@ export function observationsOf(
 }
 
 /** What a look of a catalogue test asks for, in its own words; empty for free work. */
-export const askedAt = ({ test, index }: Pick<TraceStep, 'test' | 'index'>): string => (test ? (testById.get(test)?.steps[index]?.for ?? '') : '')
+export const askedAt = ({ test, index }: Pick<TraceStep, 'test' | 'index'>): string => (test ? (everyTest.get(test)?.steps[index]?.for ?? '') : '')
 
 /**
  * A look written down word for word, as a quick and honest observer would.

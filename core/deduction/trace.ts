@@ -1,6 +1,7 @@
-import { expand, testById, UnknownTest, type Volumes } from '../catalogue'
-import { asAmended, type Notebook, type Observation } from '../notebook'
-import { onlyLooks, otherVesselsOf, vesselOf, withVessels, type Step } from '../tube'
+import { expand, UnknownTest, type Volumes } from '../catalogue'
+import { asAmended, type Case, type Notebook, type Observation } from '../notebook'
+import { onlyLooks, otherVesselsOf, SAMPLE, vesselOf, withVessels, type Step } from '../tube'
+import { everyTest } from '../schemes'
 
 /** A step of the notebook, with what led up to it in its vessel. */
 export interface TraceStep {
@@ -45,12 +46,19 @@ export class NotebookError extends Error {
   }
 }
 
+/** A mixture's volume where the case gives none, mL. */
+export const SOLUTION_mL = 20
+/** mL of a case's sample, where it is worked as a solution. */
+export const liquidOf = (of: Case | undefined): number | undefined => (of?.kind === 'mixture' ? (of.sample.mL ?? SOLUTION_mL) : of?.sample.mL)
+
 /**
  * Reads the notebook into steps and observations.
  * @throws NotebookError for a test that is not in the catalogue
  */
-export function traceOf(notebook: Pick<Notebook, 'entries'>): Trace {
+export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: Case }): Trace {
   const volumes: Volumes = new Map()
+  const mL = liquidOf(notebook.case)
+  if (mL !== undefined) volumes.set(SAMPLE, mL)
   const flat: Step[] = []
   const steps: TraceStep[] = []
   const observations: TraceObservation[] = []
@@ -64,7 +72,7 @@ export function traceOf(notebook: Pick<Notebook, 'entries'>): Trace {
       last = []
       let done
       try {
-        done = expand(entry.did, volumes, testById)
+        done = expand(entry.did, volumes, everyTest)
       } catch (error) {
         if (error instanceof UnknownTest) throw new NotebookError(`entries.${position}.did.test`, `a test of the catalogue, not "${error.test}"`)
         throw error

@@ -70,6 +70,8 @@ export const caseSchema = z.looseObject({
       confirmations: z.number().int().min(1).max(3).default(2),
       wording: z.enum(SCHOOL_WORDINGS).default('graded'),
       spelling: z.enum(['iupac', 'british', 'american']).default('iupac'),
+      /** The scheme a mixture is taken apart by. */
+      scheme: z.string().optional(),
     })
     .default({ confirmations: 2, wording: 'graded', spelling: 'iupac' }),
   maxCations: z.number().int().positive().max(6).optional(),
@@ -78,7 +80,8 @@ export const caseSchema = z.looseObject({
   /** What the class lets the worker see of standings and proposals. */
   hints: z.enum(HINTS).default('open'),
   colourVision: z.enum(['usual', 'protan', 'deutan', 'tritan']).default('usual'),
-  sample: z.looseObject({ mg: z.number().positive().default(500) }).default({ mg: 500 }),
+  /** mL where the sample is a solution, mg of a solid. */
+  sample: z.looseObject({ mg: z.number().positive().default(500), mL: z.number().positive().optional() }).default({ mg: 500 }),
   drop_mL: z.number().positive().max(0.2).optional(),
 })
 export type Case = Known<z.infer<typeof caseSchema>>

@@ -1,6 +1,7 @@
-import { STOCK, testById } from '../catalogue'
+import { STOCK } from '../catalogue'
 import { reason, type Reasoning, type Standing, type TraceStep } from '../deduction'
 import { asAmended, isTest, sayObservation, sayStep, type AmendedEntry, type Concluded, type Notebook } from '../notebook'
+import { everyTest } from '../schemes'
 
 /** One thing seen, in words, and how it was first written where it was amended. */
 export interface SeenLine {
@@ -95,7 +96,7 @@ function rowsOf(entries: readonly AmendedEntry[], reasoning: Reasoning): Row[] {
       {
         entry: entry.id,
         at: entry.at,
-        test: isTest(did) ? `${testById.get(did.test)?.title ?? did.test}${did.on === STOCK ? '' : `, tube ${did.on}`}` : sayStep(did),
+        test: isTest(did) ? `${everyTest.get(did.test)?.title ?? did.test}${did.on === STOCK ? '' : `, tube ${did.on}`}` : sayStep(did),
         steps: isTest(did) ? steps.flatMap((s) => sayOf(s)) : [],
         looks,
         inference: inferencesOf(new Set(seen), reasoning),
@@ -157,12 +158,14 @@ const CLEARLY = 1.5
 function couldShow(ion: string, steps: readonly TraceStep[], { hypotheses, posterior, simulations }: Reasoning, inFavour: boolean): boolean {
   const best = hypotheses[posterior.indexOf(Math.max(...posterior))]
   const among = inFavour ? (best ? [best] : []) : hypotheses
-  return among.some(({ salt, ions }) => ions.has(ion) && steps.some((step) => simulations.expect(salt, step.recipe)?.percept.shows.includes(ion)))
+  return among.some(
+    ({ content, ions }) => ions.has(ion) && steps.some((step) => simulations.expect(content, step.recipe)?.percept.shows.includes(ion)),
+  )
 }
 
 function equationsOf(steps: readonly TraceStep[], { formulae, hypotheses, simulations }: Reasoning): string[] {
   const best = formulae[0]
-  const salt = hypotheses.find((h) => h.salt.id === best?.formula)?.salt
-  if (!best || !salt || best.probability < EQUATIONS_FROM) return []
-  return [...new Set(steps.flatMap((s) => simulations.expect(salt, s.recipe)?.percept.equations ?? []))]
+  const content = hypotheses.find((h) => h.content.id === best?.formula)?.content
+  if (!best || !content || best.probability < EQUATIONS_FROM) return []
+  return [...new Set(steps.flatMap((s) => simulations.expect(content, s.recipe)?.percept.equations ?? []))]
 }

@@ -15,7 +15,7 @@ usePercepts(builtPercepts())
 function worked(): Entry[] {
   const salt = findSalt('CuCl2.2H2O')
   if (!salt) throw new Error('no salt')
-  const worker = { salt, simulations: new Simulations(500) }
+  const worker = { content: salt, simulations: new Simulations(500) }
   const entries: Entry[] = []
   for (const test of ['flame-on-wire', 'solubility-in-water', 'silver-nitrate'])
     entries.push(...doTest(entries, test, worker, `e${entries.length}`, () => ''))

@@ -32,13 +32,6 @@ export function elementsIn(vessel: Vessel | undefined): Elements {
   return found
 }
 
-/** Of a fraction boiled down further than usual a person takes most of what there is, and keeps a little. */
-const MOST = 0.8
-const within = (step: Step, vessels: ReadonlyMap<string, Vessel>): Step => {
-  const held = step.do === 'take' ? (vessels.get(step.from)?.volume_mL ?? 0) : 0
-  return step.do === 'take' && step.mL !== undefined && held > 0 ? { ...step, mL: Math.min(step.mL, MOST * held) } : step
-}
-
 /**
  * Works a scheme on a simulated sample, every step carried out by the model, and tells what its proofs showed and where each element went.
  * @param change called with every step before it is done: the step in its place, several, or none, to work the scheme with something left out
@@ -58,7 +51,7 @@ export function followScheme(
   while (!turn.done) {
     const { step, separation, parted } = turn.value
     let percept: Percept | null = null
-    for (const done of change(within(step, bench.vessels), separation)) {
+    for (const done of change(step, separation)) {
       const { bench: after, event } = perform(bench, done)
       bench = after
       percept = perceive(event, steps.length + 1)

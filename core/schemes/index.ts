@@ -2,13 +2,20 @@ import { FULL_SEPARATION, FULL_SEPARATION_THIOACETAMIDE } from './full-separatio
 import { PORTIONS } from './portions'
 import { SCHOOL } from './school'
 import { SULFIDE_FREE } from './sulfide-free'
+import { testById, type Test } from '../catalogue'
+import { testsOfScheme } from './tests'
 import type { Scheme } from './types'
 
 export type * from './types'
 export * from './follow'
 export * from './judge'
 export * from './mixtures'
+export * from './tests'
 export * from './work'
 export { FULL_SEPARATION, FULL_SEPARATION_THIOACETAMIDE, PORTIONS, SCHOOL, SULFIDE_FREE }
 
 export const SCHEMES: readonly Scheme[] = [PORTIONS, FULL_SEPARATION, FULL_SEPARATION_THIOACETAMIDE, SCHOOL, SULFIDE_FREE]
+
+/** The catalogue's tests, and the steps of every scheme that takes mixtures apart. */
+export const everyTest: ReadonlyMap<string, Test> = new Map([...testById, ...SCHEMES.flatMap(testsOfScheme).map((t) => [t.id, t] as const)])
+export const schemeById: ReadonlyMap<string, Scheme> = new Map(SCHEMES.map((s) => [s.id, s]))

@@ -20,7 +20,8 @@ const APART: readonly (readonly [readonly string[], readonly string[]])[] = [
   [['H3AsO3'], ['Ag^+', 'Pb^2+', 'AsO4^3-']],
   [['AsO4^3-'], ['Ag^+', 'Pb^2+', 'Bi^3+', 'Sn^2+', 'Sn^4+']],
 ]
-const allowed = (chosen: readonly string[], next: string): boolean =>
+/** Whether a cation can stand in one solution with those chosen already. */
+export const standTogether = (chosen: readonly string[], next: string): boolean =>
   !APART.some(([a, b]) => (a.includes(next) && chosen.some((c) => b.includes(c))) || (b.includes(next) && chosen.some((c) => a.includes(c))))
 
 /** Cations that want chloride, and much acid, to stay in solution. */
@@ -38,7 +39,7 @@ export function drawMixture(cations: readonly string[], size: number, random: ()
   const left = [...cations]
   while (chosen.length < size && left.length > 0) {
     const [next = ''] = left.splice(Math.floor(random() * left.length), 1)
-    if (allowed(chosen, next)) chosen.push(next)
+    if (standTogether(chosen, next)) chosen.push(next)
   }
   const chloride = chosen.some((c) => IN_CHLORIDE.includes(c))
   const ions: Record<string, number> = { 'H^+': chloride ? 1 : 0.3 }

@@ -1,6 +1,7 @@
 import { stepSchema, withVessels, type Step } from '../tube'
 import { THIS, type TestStep } from '../catalogue'
 import type { Percept } from '../perception'
+import { stepsOfProof, vesselOfProof } from './tests'
 import type { Proof, Scheme, Separation, Sign } from './types'
 
 /** What working a scheme showed. */
@@ -48,10 +49,9 @@ export function* work(scheme: Scheme): Generator<Worked, readonly Shown[], Perce
 }
 
 function* proving(proof: Proof, separation: Separation): Generator<Worked, boolean, Percept> {
-  const vessel = proof.portion_mL === undefined ? proof.from : `${proof.from}-${proof.ions[0]?.replace(/[^A-Za-z]/g, '') ?? ''}`
-  const taken: TestStep[] = proof.portion_mL === undefined ? [] : [{ do: 'take', into: THIS, from: proof.from, mL: proof.portion_mL }]
+  const vessel = vesselOfProof(proof)
   let last: Percept | null = null
-  for (const template of [...taken, ...proof.steps]) last = yield { step: placed(template, vessel), separation: separation.id, parted: false }
+  for (const template of stepsOfProof(proof)) last = yield { step: placed(template, vessel), separation: separation.id, parted: false }
   return last !== null && answers(last, proof.sign)
 }
 

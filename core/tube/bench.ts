@@ -148,23 +148,30 @@ function wash(bench: Bench, step: Extract<Step, { do: 'wash' }>, vessel: Vessel)
   return { after: settleEquilibrium({ ...pourOff(poured).rest, settled: true }, conditions.shift) }
 }
 
-/** Soda extract: three times the sample's mass of sodium carbonate, 5 mL of water and boiling, then filtered. */
+/** Soda extract: three times the sample's mass of sodium carbonate, 5 mL of water and boiling, then filtered; a solution is boiled with as much as three times 0.15 g. */
 const EXTRACT_mL = 5
+const SODA_mg = 450
 const EXTRACT_MINUTES = 5
 
 function sodaExtract(bench: Bench, step: Extract<Step, { do: 'soda-extract' }>, into: Vessel): Done {
   const { jar, conditions } = bench
-  if (jar.kind === 'solution') throw new StepError('do', 'a solid sample; to a solution add sodium carbonate instead')
-  const mass = step.mg ?? jar.salts.reduce((sum, s) => sum + s.mg, 0)
   const soda = findSalt('Na2CO3')
   if (!soda) throw new Error('sodium carbonate is not in the registry')
-  const start = putDry(emptyVessel(`${into.id}-residue`), jar, mass)
-  const dry = new Map(start.dry).set(soda.id, (start.dry.get(soda.id) ?? 0) + (3 * mass) / 1000 / molarMass(soda.formula))
-  const wetted = settleEquilibrium(wetDry(pour({ ...start, dry }, findReagent('water'), EXTRACT_mL)), conditions.shift)
+  const residue = emptyVessel(`${into.id}-residue`)
+  const mass = jar.kind === 'solids' ? (step.mg ?? jar.salts.reduce((sum, s) => sum + s.mg, 0)) : 0
+  const start = jar.kind === 'solids' ? putDry(residue, jar, mass) : residue
+  const soda_mg = jar.kind === 'solids' ? 3 * mass : SODA_mg
+  const dry = new Map(start.dry).set(soda.id, (start.dry.get(soda.id) ?? 0) + soda_mg / 1000 / molarMass(soda.formula))
+  const poured =
+    jar.kind === 'solids' ? pour({ ...start, dry }, findReagent('water'), EXTRACT_mL) : pour({ ...start, dry }, jar.solution, step.mL ?? EXTRACT_mL)
+  const wetted = settleEquilibrium(wetDry(poured), conditions.shift)
   const boiled = heat(wetted, BOILING, EXTRACT_MINUTES, STEAM_L * EXTRACT_MINUTES, 0, conditions.shift)
   const { liquid, rest } = pourOff(settleEquilibrium({ ...boiled.after, temperature: ROOM }, conditions.shift))
   return { after: settleEquilibrium(merge(into, liquid), conditions.shift), others: [rest], ...(boiled.escaped ? { escaped: boiled.escaped } : {}) }
 }
+
+/** What is taken of a fraction that holds less than is asked for. */
+const MOST_OF = 0.8
 
 function takeFrom(bench: Bench, step: Extract<Step, { do: 'take' }>, into: Vessel): Done {
   const { shift } = bench.conditions
@@ -180,8 +187,9 @@ function takeFrom(bench: Bench, step: Extract<Step, { do: 'take' }>, into: Vesse
   }
   const source = bench.vessels.get(step.from)
   if (!source || source.volume_mL === 0) throw new StepError('from', `a vessel with liquid in it; ${step.from} has none`)
-  const volume = volumeOf(bench, step)
-  if (volume === undefined) throw new StepError('mL', 'a volume in mL or drops')
+  const asked = volumeOf(bench, step)
+  if (asked === undefined) throw new StepError('mL', 'a volume in mL or drops')
+  const volume = step.upTo ? Math.min(asked, MOST_OF * source.volume_mL) : asked
   if (volume > source.volume_mL * 1.0001) throw new StepError('mL', `at most the ${source.volume_mL.toFixed(2)} mL that ${source.id} holds`)
   const { portion, rest } = split(source, volume)
   const mixed = merge(into, portion)

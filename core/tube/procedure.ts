@@ -47,6 +47,8 @@ export const stepSchema = z.discriminatedUnion('do', [
     mg: positive.optional(),
     mL: positive.optional(),
     drops: positive.optional(),
+    /** Of a fraction that holds less than is asked for most is taken, and a little kept. */
+    upTo: z.boolean().optional(),
   }),
   z.looseObject({
     do: z.literal('dissolve'),
@@ -77,7 +79,7 @@ export const stepSchema = z.discriminatedUnion('do', [
   z.looseObject({ do: z.literal('centrifuge'), vessel, liquidInto: vessel }),
   z.looseObject({ do: z.literal('filter'), vessel, liquidInto: vessel }),
   z.looseObject({ do: z.literal('wash'), vessel, with: z.string().default('water'), mL: positive.default(1) }),
-  z.looseObject({ do: z.literal('soda-extract'), into: vessel, mg: positive.optional() }),
+  z.looseObject({ do: z.literal('soda-extract'), into: vessel, mg: positive.optional(), mL: positive.optional() }),
   z.looseObject({
     do: z.literal('flame'),
     from: vessel.default('sample'),

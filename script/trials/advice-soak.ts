@@ -10,7 +10,7 @@ simulations.use(pack)
 const counts: number[] = []
 let wrong = 0
 for (const salt of SALTS) {
-  const { reasoning, tests } = followAdvice(settings, { salt, simulations })
+  const { reasoning, tests } = followAdvice(settings, { content: salt, simulations })
   counts.push(tests.length)
   const left = reasoning.formulae.filter((f) => f.probability > 0.05)
   if (left[0]?.formula !== salt.id) wrong++

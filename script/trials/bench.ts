@@ -93,7 +93,7 @@ function deduction(): void {
   const settings = caseSchema.parse({})
   const salt = findSalt('ZnSO4.7H2O')
   if (!salt) throw new Error('no salt')
-  const worker = { salt, simulations: new Simulations(500) }
+  const worker = { content: salt, simulations: new Simulations(500) }
   let entries: Entry[] = []
   for (const test of ['appearance', 'solubility-in-water', 'flame-on-wire', 'silver-nitrate', 'barium-nitrate', 'ammonia-to-excess'])
     entries = [...entries, ...doTest(entries, test, worker, 'e', () => '')]

@@ -18,6 +18,7 @@ import {
   type Observation,
 } from '@foxing/core'
 import { builtPercepts } from './percepts'
+import { wilson } from './interval'
 import { randomFrom } from './random'
 
 /**
@@ -65,14 +66,6 @@ function misreader(random: () => number, misread: number, wrong: number): (o: Ob
   }
 }
 
-/** Wilson's 95 % interval of a share. */
-function wilson(right: number, of: number): readonly [low: number, high: number] {
-  const p = right / of
-  const z = 1.96
-  const middle = (p + (z * z) / (2 * of)) / (1 + (z * z) / of)
-  const half = (z / (1 + (z * z) / of)) * Math.sqrt((p * (1 - p)) / of + (z * z) / (4 * of * of))
-  return [middle - half, middle + half]
-}
 function share(right: number, of: number): string {
   const [low, high] = wilson(right, of)
   return `${right} of ${of} = ${((100 * right) / of).toFixed(1)} % (${(100 * low).toFixed(1)} to ${(100 * high).toFixed(1)})`
@@ -119,10 +112,15 @@ function trial(name: string, repeats: number, simulations: (random: () => number
   for (let r = 0; r < repeats; r++) {
     const sims = simulations(random)
     for (const salt of SALTS) {
-      const { reasoning, tests } = followAdvice(settings, { salt, simulations: sims, writes: misreader(random, misread, wrong) }, 40, (made) => {
-        const ions = ionsOf(salt)
-        for (const { species, probability } of made.standings) reliability.add(probability, ions.has(species))
-      })
+      const { reasoning, tests } = followAdvice(
+        settings,
+        { content: salt, simulations: sims, writes: misreader(random, misread, wrong) },
+        40,
+        (made) => {
+          const ions = ionsOf(salt)
+          for (const { species, probability } of made.standings) reliability.add(probability, ions.has(species))
+        },
+      )
       counts.push(tests.length)
       of++
       if (isRight(reasoning.formulae, salt.id)) right++
@@ -142,7 +140,7 @@ function fixedScheme(): void {
   const some = SALTS.filter((_, i) => i % 8 === 0)
   for (const salt of some) {
     let entries: Entry[] = []
-    for (const test of FULL) entries = [...entries, ...doTest(entries, test, { salt, simulations }, 'e', () => '')]
+    for (const test of FULL) entries = [...entries, ...doTest(entries, test, { content: salt, simulations }, 'e', () => '')]
     if (isRight(reason({ case: settings, entries }).formulae, salt.id)) right++
   }
   console.log(`fixed full scheme, ${FULL.length} tests each: right ${share(right, some.length)}`)

@@ -9,7 +9,11 @@ let gases = 0
 let failed = 0
 for (const salt of SALTS)
   for (const test of tests) {
-    const said = cautionsFor(test, { hypotheses: [{ salt, ions: ionsOf(salt), prior: 1 }], posterior: Float64Array.of(1), simulations }).join('\n')
+    const said = cautionsFor(test, {
+      hypotheses: [{ content: salt, ions: ionsOf(salt), prior: 1 }],
+      posterior: Float64Array.of(1),
+      simulations,
+    }).join('\n')
     const on = test.steps.some((s) => Object.values(s).includes('this')) ? 'A' : 'OS'
     try {
       const runner = new Runner({ solids: [{ formula: salt.id, mg: 1000 }] })

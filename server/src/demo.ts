@@ -194,7 +194,7 @@ function entriesFor(jar: DemoJar, salt: Salt, settings: Case): Entry[] {
   for (const test of jar.tests) {
     const slip = jar.slip?.test === test ? jar.slip : undefined
     const writes = (o: Observation): Observation | null => (slip?.step === o.step ? null : o)
-    entries.push(...doTest(entries, test, { salt, simulations, writes }, `${jar.code} `, at))
+    entries.push(...doTest(entries, test, { content: salt, simulations, writes }, `${jar.code} `, at))
     for (const wrong of slip?.wrote ?? [])
       entries.push(entrySchema.parse({ id: `${jar.code} ${entries.length}`, at: at(entries.length), saw: { step: slip?.step, ...wrong } }))
   }

@@ -40,18 +40,18 @@ export function undone(
   if (!onlyLooks(final) && !WATCHED.has(final.do)) mended.push({ do: 'look', at: vesselOf(final) })
   const traced: TraceStep = { entry, test: null, index: 0, vessel: last.vessel, recipe: recipe(mended) }
   const among = jar
-    ? [{ salt: jar, probability: 1 }]
+    ? [{ content: jar, probability: 1 }]
     : reasoning.hypotheses
-        .map(({ salt }, h) => ({ salt, probability: reasoning.posterior[h] as number }))
+        .map(({ content }, h) => ({ content, probability: reasoning.posterior[h] as number }))
         .filter(({ probability }) => probability >= LIKELY)
         .sort((a, b) => b.probability - a.probability)
   const sights = new Map<string, { words: string[]; salts: string[]; probability: number }>()
-  for (const { salt, probability } of among) {
-    const expectation = reasoning.simulations.expect(salt, traced.recipe)
+  for (const { content, probability } of among) {
+    const expectation = reasoning.simulations.expect(content, traced.recipe)
     if (!expectation) continue
     const words = [...new Set(observationsFromLook(lookAt(traced, expectation, [0, 0, 0])).map(sayObservation))]
     const sight = sights.get(words.join()) ?? { words, salts: [], probability: 0 }
-    sight.salts.push(salt.id)
+    sight.salts.push(content.id)
     sight.probability += probability
     sights.set(words.join(), sight)
   }

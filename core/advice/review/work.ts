@@ -1,6 +1,6 @@
-import type { Expectation, Reasoning, Standing, TraceStep } from '../../deduction'
+import { chanceOf, type Content, type Expectation, type Reasoning, type Standing, type TraceStep } from '../../deduction'
 import type { Concluded, Did, Entry, Notebook, Observation } from '../../notebook'
-import { COMPONENT_INDEX, findReagent, findSalt, type Salt } from '../../species'
+import { COMPONENT_INDEX, findReagent, findSalt } from '../../species'
 import { vesselOf, type Step, type Vessel } from '../../tube'
 
 export type Severity = 'note' | 'weakens' | 'spoils'
@@ -59,7 +59,7 @@ const STAND_IN = 'KNO3'
 
 /** The whole notebook, as the rules ask about it. */
 export class Page {
-  private readonly salt: Salt | undefined
+  private readonly content: Content | undefined
 
   constructor(
     readonly notebook: Pick<Notebook, 'case' | 'entries'>,
@@ -68,7 +68,7 @@ export class Page {
     readonly reasoning: Reasoning,
   ) {
     const best = reasoning.posterior.indexOf(Math.max(...reasoning.posterior))
-    this.salt = (reasoning.posterior[best] ?? 0) >= BELIEVED ? reasoning.hypotheses[best]?.salt : findSalt(STAND_IN)
+    this.content = (reasoning.posterior[best] ?? 0) >= BELIEVED ? reasoning.hypotheses[best]?.content : findSalt(STAND_IN)
   }
 
   get steps(): readonly TraceStep[] {
@@ -88,8 +88,7 @@ export class Page {
 
   /** Probability that one of these ions is in the jar, by all that was written. */
   chance(...ions: readonly string[]): number {
-    const { hypotheses, posterior } = this.reasoning
-    return hypotheses.reduce((sum, { ions: held }, h) => sum + (ions.some((ion) => held.has(ion)) ? (posterior[h] as number) : 0), 0)
+    return chanceOf(ions, this.reasoning)
   }
   standing(species: string): Standing | undefined {
     return this.reasoning.standings.find((s) => s.species === species)
@@ -97,7 +96,7 @@ export class Page {
 
   /** The vessel of a step just before it, worked out with the salt that is likeliest, or with one that takes part in nothing. */
   before(step: TraceStep): Vessel | undefined {
-    return this.salt && this.reasoning.simulations.vesselBefore(this.salt, step.recipe)
+    return this.content && this.reasoning.simulations.vesselBefore(this.content, step.recipe)
   }
   pHBefore(step: TraceStep): number | undefined {
     return this.before(step)?.contents?.pH

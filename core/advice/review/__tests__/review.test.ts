@@ -36,7 +36,7 @@ const hypotheses = (ids: readonly string[]): Hypothesis[] =>
   ids.map((id) => {
     const salt = findSalt(id)
     if (!salt) throw new RangeError(`${id} is no bench salt`)
-    return { salt, ions: ionsOf(salt), prior: 1 / ids.length }
+    return { content: salt, ions: ionsOf(salt), prior: 1 / ids.length }
   })
 const found = ({ entries, among }: Written): string[] => {
   const notebook = { case: settings, entries: listed(entries) }

@@ -1,0 +1,126 @@
+import { TESTS, type Test } from '../catalogue'
+import { groupsOf, PARTS, stepsMeant, type Hypothesis, type Reasoning } from '../deduction'
+import type { Notebook, Observation } from '../notebook'
+import { FULL_SEPARATION_THIOACETAMIDE, schemeById, testsToDo, type SchemeTest } from '../schemes'
+import { expectedBits } from './bits'
+import { forecastOf } from './forecast'
+
+/** A test worth doing on a mixture. */
+export interface Worth {
+  readonly test: Test
+  readonly bits: number
+  readonly because: string
+}
+
+/** An ion nearer to certain than this is settled. */
+const SETTLED = 0.02
+/** Before the sample is taken apart, portions are tried that tell at least so much, bits; afterwards those that still tell anything. */
+const FIRST = 0.12
+const LAST = 0.03
+/** Of the ions a test speaks of, those least settled are looked at; more cost more than they tell. */
+const LOOKED_AT = 6
+
+/** Portions of the solution, in the order they are tried: what interferes first. */
+const FIRST_OF_ALL = ['litmus', 'flame-on-wire', 'flame-through-cobalt-glass', 'silver-nitrate', 'barium-nitrate', 'dilute-sulfuric-acid']
+const onSolution = (test: Test): boolean => test.on.includes('solution')
+const PORTIONS: readonly Test[] = [
+  ...FIRST_OF_ALL.flatMap((id) => TESTS.find((t) => t.id === id) ?? []),
+  ...TESTS.filter((t) => onSolution(t) && t.stage === 'anion tests' && !FIRST_OF_ALL.includes(t.id)),
+]
+const PROOFS: readonly Test[] = TESTS.filter((t) => onSolution(t) && t.stage === 'confirmation')
+
+/** What was written of each test. */
+function toldBy({ trace }: Reasoning): (test: string) => readonly Observation[] {
+  const told = new Map<string, Observation[]>()
+  for (const { observations } of groupsOf(trace))
+    for (const traced of observations) {
+      const test = stepsMeant(traced)[0]?.test
+      if (test) told.set(test, [...(told.get(test) ?? []), traced.observation])
+    }
+  return (test) => told.get(test) ?? []
+}
+
+/**
+ * What is worth doing next on a mixture: portions that tell much, then the school's separation as far as it bears on what is open, then whatever portion still tells something.
+ * @param allowed whether a test may be done here at all
+ */
+export function worthDoing(reasoning: Reasoning, settings: Notebook['case'], allowed: (test: Test) => boolean, most = 3): Worth[] {
+  const done = new Set(reasoning.trace.steps.flatMap((s) => s.test ?? []))
+  const outlook = new Outlook(reasoning)
+  const found: Worth[] = []
+  const tryOut = (tests: readonly Test[], least: number): void => {
+    for (const test of tests) {
+      if (found.length >= most) return
+      if (done.has(test.id) || found.some((f) => f.test === test) || !allowed(test)) continue
+      const bits = outlook.bitsOf(test)
+      if (bits >= least) found.push({ test, bits, because: outlook.tells(test) })
+    }
+  }
+  tryOut(PORTIONS, FIRST)
+  const scheme = schemeById.get(settings.school.scheme ?? '') ?? FULL_SEPARATION_THIOACETAMIDE
+  const left = testsToDo(scheme, { done: (test) => done.has(test), told: toldBy(reasoning) })
+  const bears = (test: Test): boolean => outlook.openOf(test).length > 0
+  const last = left.findLastIndex(bears)
+  for (const test of left.slice(0, last + 1)) {
+    if (found.length >= most) break
+    if (allowed(test) && (bears(test) || prepares(test))) found.push({ test, bits: 0, because: outlook.tells(test) })
+  }
+  tryOut(PORTIONS, LAST)
+  tryOut(PROOFS, LAST)
+  return found
+}
+
+/** A separation is done for what comes after it, a proof for itself. */
+const prepares = (test: SchemeTest): boolean => test.proof === undefined
+
+/** The ions still open, and what tests would tell of them. */
+class Outlook {
+  private readonly open: readonly { readonly ion: string; readonly p: number; readonly other: Hypothesis }[]
+  private readonly best: Hypothesis | undefined
+
+  constructor(private readonly reasoning: Reasoning) {
+    const [best, ...rivals] = reasoning.hypotheses
+    this.best = best
+    this.open = PARTS.flatMap((ion) => {
+      const p = reasoning.each?.get(ion)
+      const other = rivals.find((r) => r.ions.has(ion) !== best?.ions.has(ion))
+      return p !== undefined && p > SETTLED && p < 1 - SETTLED && other ? [{ ion, p, other }] : []
+    })
+  }
+
+  /** Open ions that a test speaks of, the least settled first. */
+  openOf(test: Test): readonly string[] {
+    return this.about(test).map(({ ion }) => ion)
+  }
+  private about(test: Test) {
+    const speaks = this.reasoning.responders?.[test.id]
+    return this.open.filter(({ ion }) => !speaks || speaks.includes(ion)).sort((a, b) => Math.abs(a.p - 0.5) - Math.abs(b.p - 0.5))
+  }
+
+  /** Expected information about the ions a test speaks of, each by itself with all others as they most likely are, bits. */
+  bitsOf(test: Test): number {
+    const { best } = this
+    if (!best) return 0
+    const about = this.about(test).slice(0, LOOKED_AT)
+    if (about.length === 0) return 0
+    const forecast = forecastOf(test, this.reasoning.simulations)
+    const now = forecast.outcomeOf(best.content)
+    return about.reduce((sum, { ion, p, other }) => {
+      const changed = forecast.outcomeOf(other.content)
+      const stays = best.ions.has(ion) ? p : 1 - p
+      return changed === now
+        ? sum
+        : sum +
+            expectedBits(forecast, [
+              { outcome: now, mass: stays },
+              { outcome: changed, mass: 1 - stays },
+            ])
+    }, 0)
+  }
+
+  tells(test: Test): string {
+    const open = this.openOf(test)
+    const named = open.slice(0, 4).join(', ')
+    return `${test.because}${named ? ` It bears on ${named}${open.length > 4 ? ` and ${open.length - 4} more` : ''}.` : ''}`
+  }
+}

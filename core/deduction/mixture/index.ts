@@ -1,0 +1,84 @@
+import type { Case } from '../../notebook'
+import { groupsOf } from '../groups'
+import type { Simulations } from '../hypotheses'
+import type { Weighing } from '../standings'
+import { liquidOf, SOLUTION_mL, type Trace } from '../trace'
+import { ACID, asHypothesis, CATIONS, isAnion, PARTS, type Parts } from './parts'
+import type { Responders } from './responders'
+import { beforehand, follow, Scales, settle, type Weighed } from './search'
+
+export { ANIONS_SOUGHT, CATIONS, dissolved, mixtureOf, PARTS, type AmountClass, type Parts } from './parts'
+export { drawSolution, type Drawn } from './draw'
+export { workOutResponders, type Responders } from './responders'
+
+/** Where the search of a case stood after each test, to go on from when the page grows. */
+interface Way {
+  readonly scales: Scales
+  readonly parts: Parts[]
+}
+const ways = new WeakMap<Simulations, Map<string, Way>>()
+
+/**
+ * Weighs mixtures against everything written: the best is followed test by test and improved at the end, then every mixture one part away is weighed beside it. Each ion's probability is its odds with
+ * all others as in the best.
+ */
+export function weighMixtures(of: Case, trace: Trace, simulations: Simulations, responders: Responders): Weighing {
+  const mL = liquidOf(of) ?? SOLUTION_mL
+  const groups = groupsOf(trace)
+  const { scales, parts } = wayOf(of, simulations, () => new Scales(simulations, responders, mL))
+  parts.length = Math.min(parts.length, scales.takeUp(groups))
+  for (let place = parts.length; place < groups.length; place++) parts.push(follow(scales, { parts: parts.at(-1) ?? new Map(), place }))
+  const { best, rivals } = settle(scales, parts.at(-1) ?? new Map(), groups.length)
+  if (parts.length > 0) parts[parts.length - 1] = best.parts
+  const all = [best, ...rivals]
+  const total = Float64Array.from(all, (w) => w.score)
+  const table = trace.observations.map(() => new Float64Array(all.length))
+  all.forEach((w, h) =>
+    groups.forEach(({ places }, place) => {
+      const own = scales.rowsAt(best.content, place)
+      // What was given up before it came to this test is taken to be as the best there.
+      const differs = w !== best && w.logs[place] !== best.logs[place]
+      const [theirs, ours] = differs ? [scales.partRows(w.parts, place), scales.partRows(best.parts, place)] : [own, own]
+      places.forEach((k, i) => void ((table[k] as Float64Array)[h] = (own[i] ?? 0) + (theirs[i] ?? 0) - (ours[i] ?? 0)))
+    }),
+  )
+  return {
+    trace,
+    simulations,
+    hypotheses: all.map((w) => asHypothesis(w.parts, mL, 1 / all.length)),
+    table,
+    total,
+    each: chances(best, rivals),
+    beforehand,
+    responders,
+  }
+}
+
+function wayOf(of: Case, simulations: Simulations, begin: () => Scales): Way {
+  let known = ways.get(simulations)
+  if (!known) ways.set(simulations, (known = new Map<string, Way>()))
+  const key = JSON.stringify(of)
+  let way = known.get(key)
+  if (!way) known.set(key, (way = { scales: begin(), parts: [] }))
+  return way
+}
+
+/** The probability of each ion, by how much likelier or less likely the mixture is with it than without. */
+function chances(best: Weighed, rivals: readonly Weighed[]): ReadonlyMap<string, number> {
+  const odds = new Map<string, number>()
+  for (const { parts, score } of rivals)
+    for (const part of PARTS)
+      if (part !== ACID && parts.has(part) !== best.parts.has(part)) odds.set(part, (odds.get(part) ?? 0) + Math.exp(score - best.score))
+  return new Map(
+    PARTS.filter((part) => part !== ACID).map((part) => {
+      const other = odds.get(part) ?? 0
+      return [part, best.parts.has(part) ? 1 / (1 + other) : other / (1 + other)] as const
+    }),
+  )
+}
+
+/** Of an answer for a mixture, the cations and the anions it takes to be there. */
+export const ionsFound = (each: ReadonlyMap<string, number>): { cations: string[]; anions: string[] } => {
+  const there = [...each].filter(([, p]) => p > 0.5).map(([ion]) => ion)
+  return { cations: there.filter((ion) => CATIONS.includes(ion)), anions: there.filter(isAnion) }
+}

@@ -1,0 +1,107 @@
+import { COMPONENTS, parseFormula } from '../../species'
+import type { Content, Hypothesis } from '../hypotheses'
+
+/** How much of an ion a solution holds: it decides what is seen, and finer than this it is not told. */
+export const CLASSES = ['minor', 'major'] as const
+export type AmountClass = (typeof CLASSES)[number]
+
+/** Ions of a mixture, each with how much there is of it. `acid` stands for free strong acid. */
+export type Parts = ReadonlyMap<string, AmountClass>
+export const ACID = 'acid'
+
+/** mmol in a millilitre. Alkalis and ammonium, which answer only when there is more of them, hold twice as much. */
+const STRENGTH: Readonly<Record<AmountClass, number>> = { minor: 0.012, major: 0.035 }
+const ALKALIS: ReadonlySet<string> = new Set(['NH4^+', 'Na^+', 'K^+', 'Li^+'])
+const ACID_STRENGTH: Readonly<Record<AmountClass, number>> = { minor: 0.1, major: 0.5 }
+
+/** Cations a mixture is searched for. */
+export const CATIONS: readonly string[] = [
+  ...['NH4^+', 'Ag^+', 'Pb^2+', 'Hg2^2+', 'Hg^2+', 'Bi^3+', 'Cu^2+', 'Cd^2+', 'Sb^3+', 'Sn^2+', 'Sn^4+', 'Fe^2+', 'Fe^3+', 'Al^3+', 'Cr^3+'],
+  ...['Co^2+', 'Ni^2+', 'Mn^2+', 'Zn^2+', 'Ba^2+', 'Sr^2+', 'Ca^2+', 'Mg^2+', 'Na^+', 'K^+', 'Li^+'],
+]
+
+/** How each anion goes into water: protonation pairs are one, and each as it stands there without more acid or alkali than it brings itself. */
+const AS_DISSOLVED: Readonly<Record<string, Readonly<Record<string, number>>>> = {
+  'CO3^2-': { 'CO3^2-': 1 },
+  'SO3^2-': { 'SO3^2-': 1 },
+  'HS^-': { 'HS^-': 1, 'OH^-': 1 },
+  'S2O3^2-': { 'S2O3^2-': 1 },
+  'NO2^-': { 'NO2^-': 1 },
+  'CH3COO^-': { 'CH3COO^-': 1 },
+  'F^-': { 'F^-': 1 },
+  'Cl^-': { 'Cl^-': 1 },
+  'Br^-': { 'Br^-': 1 },
+  'I^-': { 'I^-': 1 },
+  'NO3^-': { 'NO3^-': 1 },
+  'C2O4^2-': { 'C2O4^2-': 1 },
+  'SO4^2-': { 'SO4^2-': 1 },
+  'PO4^3-': { 'HPO4^2-': 1 },
+  H3BO3: { H3BO3: 1, 'OH^-': 1 },
+  H4SiO4: { H4SiO4: 1, 'OH^-': 2 },
+  'CrO4^2-': { 'CrO4^2-': 1 },
+  'MnO4^-': { 'MnO4^-': 1 },
+  'ClO3^-': { 'ClO3^-': 1 },
+  'SCN^-': { 'SCN^-': 1 },
+  'Fe(CN)6^4-': { 'Fe(CN)6^4-': 1 },
+  'Fe(CN)6^3-': { 'Fe(CN)6^3-': 1 },
+  H3AsO3: { H3AsO3: 1, 'OH^-': 1 },
+  'AsO4^3-': { 'HAsO4^2-': 1 },
+}
+/** Anions a mixture is searched for, as the standings name them. */
+export const ANIONS_SOUGHT: readonly string[] = Object.keys(AS_DISSOLVED)
+export const PARTS: readonly string[] = [...CATIONS, ...ANIONS_SOUGHT, ACID]
+export const isAnion = (part: string): boolean => part in AS_DISSOLVED
+
+/** Counter-ions that show nothing, or little, where the parts have none. */
+const SILENT = { anion: 'ClO4^-', cation: 'Na^+' } as const
+/** Anions that make up what charge is wanting, the commonest first. */
+const MAKE_UP: readonly string[] = [SILENT.anion, 'NO3^-', 'Cl^-', 'CH3COO^-', 'ClO3^-', 'Br^-', 'SO4^2-', 'I^-', 'SCN^-', 'F^-', 'NO2^-', 'MnO4^-']
+const chargeOf = (ion: string): number => parseFormula(ion).charge
+
+export const isAlkali = (part: string): boolean => ALKALIS.has(part)
+
+/** So much of a part, as the ions it goes into water as. */
+export const partIons = (part: string, n: number): [ion: string, n: number][] =>
+  part === ACID ? [['H^+', n]] : Object.entries(AS_DISSOLVED[part] ?? { [part]: 1 }).map(([ion, m]) => [ion, n * m])
+
+/** Ions with the charge that is wanting made up by one of those at hand; null where none of them can. */
+export function balanced(
+  ions: readonly (readonly [ion: string, n: number])[],
+  anions: readonly string[],
+  cations: readonly string[],
+): Record<string, number> | null {
+  const sum: Record<string, number> = {}
+  for (const [ion, n] of ions) sum[ion] = (sum[ion] ?? 0) + n
+  const charge = Object.entries(sum).reduce((all, [ion, n]) => all + n * chargeOf(ion), 0)
+  if (Math.abs(charge) < 1e-12) return sum
+  const by = charge > 0 ? MAKE_UP.find((anion) => anions.includes(anion)) : [...ALKALIS].find((cation) => cations.includes(cation))
+  if (by === undefined) return null
+  sum[by] = (sum[by] ?? 0) - charge / chargeOf(by)
+  return sum
+}
+
+/** The parts as one solution whose charges balance, mmol in each mL; where no part can make up the charge, a counter-ion does that shows nothing, or little. */
+export function dissolved(parts: Parts): Record<string, number> {
+  const ions = [...parts].flatMap(([part, amount]) =>
+    partIons(part, part === ACID ? ACID_STRENGTH[amount] : STRENGTH[amount] * (isAlkali(part) ? 2 : 1)),
+  )
+  const held = [...parts.keys()]
+  return balanced(ions, held, held) ?? balanced(ions, [SILENT.anion], [SILENT.cation]) ?? {}
+}
+
+const nameOf = (parts: Parts): string =>
+  PARTS.filter((part) => parts.has(part))
+    .map((part) => (parts.get(part) === 'minor' ? `(${part})` : part))
+    .join(' ')
+
+/** A mixture as what may be in the jar; its id names its parts, those there is little of in brackets. */
+export const mixtureOf = (parts: Parts, mL: number): Content => ({ id: nameOf(parts) || 'water', jar: { solution: { ions: dissolved(parts), mL } } })
+
+/** Ions of a mixture as standings name them. */
+export const ionsOfParts = (parts: Parts): ReadonlySet<string> => new Set([...parts.keys()].filter((part) => COMPONENTS.includes(part)))
+
+export const asHypothesis = (parts: Parts, mL: number, prior: number): Hypothesis => ({
+  content: mixtureOf(parts, mL),
+  ions: ionsOfParts(parts),
+  prior,
+})

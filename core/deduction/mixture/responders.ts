@@ -1,0 +1,74 @@
+import { expand } from '../../catalogue'
+import { everyTest, schemeById, testsToDo } from '../../schemes'
+import { vesselOf, type Step } from '../../tube'
+import { Simulations, type Content } from '../hypotheses'
+import { observationsOf } from '../seen'
+import { recipeOf, type TraceStep } from '../trace'
+import { ACID, mixtureOf, PARTS, type Parts } from './parts'
+
+/** For each test, the parts that change what is written of it when they are there by themselves: only of these does the test speak. */
+export type Responders = Readonly<Record<string, readonly string[]>>
+
+/** A solution to do tests on, mL. */
+const SOLUTION_mL = 20
+
+/** What a careful observer writes of every test, done on this; of a scheme, as it goes on from what was seen. */
+function wordsOf(content: Content, tests: readonly string[], schemes: readonly string[]): Map<string, string> {
+  const simulations = new Simulations(0)
+  const words = new Map<string, string>()
+  const doing = (
+    id: string,
+    on: string,
+    volumes: Map<string, number>,
+    flat: Step[],
+  ): { step: TraceStep; said: ReturnType<typeof observationsOf> }[] =>
+    expand({ test: id, on }, volumes, everyTest).map(({ step, index }) => {
+      flat.push(step)
+      const traced: TraceStep = { entry: id, test: id, index, vessel: vesselOf(step), recipe: recipeOf(flat) }
+      return { step: traced, said: observationsOf([traced], (s) => simulations.expect(content, s.recipe)) }
+    })
+  const told = (done: ReturnType<typeof doing>) => done.flatMap(({ said }) => said.map((s) => s.observation))
+  const write = (id: string, done: ReturnType<typeof doing>): void =>
+    void words.set(
+      id,
+      told(done)
+        .filter((o) => o.channel !== 'precipitate.amount')
+        .map((o) => `${o.step ?? ''}${o.channel}${o.negated ? '!' : '='}${o.value} ${o.degree ?? ''}`)
+        .join(),
+    )
+  for (const id of tests) write(id, doing(id, 'T', new Map([['sample', SOLUTION_mL]]), []))
+  for (const id of schemes) {
+    const scheme = schemeById.get(id)
+    if (!scheme) throw new RangeError(`no scheme ${id}`)
+    const volumes = new Map([['sample', SOLUTION_mL]])
+    const flat: Step[] = []
+    const done = new Map<string, ReturnType<typeof told>>()
+    for (;;) {
+      const [next] = testsToDo(scheme, { done: (test) => done.has(test), told: (test) => done.get(test) ?? [] })
+      if (!next) break
+      const steps = doing(next.id, next.vessel, volumes, flat)
+      done.set(next.id, told(steps))
+      write(next.id, steps)
+    }
+  }
+  return words
+}
+
+/**
+ * Which parts each test speaks of, worked out part by part, in acid and without. Some seconds of work: to be done when the app is built.
+ * @param parts for a share of them; all, unless given
+ */
+export function workOutResponders(tests: readonly string[], schemes: readonly string[], parts: readonly string[] = PARTS): Responders {
+  const answers = new Map<string, Set<string>>()
+  for (const acid of [true, false]) {
+    const ground: Parts = new Map(acid ? [[ACID, 'major']] : [])
+    const blank = wordsOf(mixtureOf(ground, SOLUTION_mL), tests, schemes)
+    for (const part of parts) {
+      if (part === ACID) continue
+      const found = wordsOf(mixtureOf(new Map([...ground, [part, 'major']]), SOLUTION_mL), tests, schemes)
+      for (const id of new Set([...found.keys(), ...blank.keys()]))
+        if (found.get(id) !== blank.get(id)) answers.set(id, (answers.get(id) ?? new Set()).add(part))
+    }
+  }
+  return Object.fromEntries([...answers].map(([id, set]) => [id, [...set]]))
+}

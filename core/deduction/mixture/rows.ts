@@ -1,0 +1,13 @@
+import type { Group } from '../groups'
+import type { Content, Simulations } from '../hypotheses'
+import { likelihood, togetherInOneTest } from '../likelihood'
+
+/** Natural logarithms of the probability of each observation of a group, with this in the jar. */
+export function rowsOf(group: Group, content: Content, simulations: Simulations): readonly number[] {
+  const rows = group.observations.map((o) => Float64Array.of(Math.log(likelihood(o, (step) => simulations.expect(content, step.recipe)))))
+  togetherInOneTest(
+    rows,
+    group.observations.map((o) => o.observation),
+  )
+  return rows.map((row) => row[0] as number)
+}

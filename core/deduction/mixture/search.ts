@@ -1,0 +1,227 @@
+import type { Content, Simulations } from '../hypotheses'
+import type { Group } from '../groups'
+import { ACID, CLASSES, isAnion, mixtureOf, PARTS, type AmountClass, type Parts } from './parts'
+import type { Responders } from './responders'
+import { rowsOf } from './rows'
+
+/** A mixture weighed against what was written. */
+export interface Weighed {
+  readonly parts: Parts
+  readonly content: Content
+  /** Natural logarithm of how likely it makes what was written, test by test. */
+  readonly logs: readonly number[]
+  /** Their sum, and the prior of its parts. */
+  readonly score: number
+}
+
+/** Odds of a part before any test: a mixture holds a few of each kind. */
+const ODDS = { cation: 0.14, anion: 0.11, acid: 1, minor: 0.25 } as const
+const priorOf = (parts: Parts): number =>
+  [...parts].reduce(
+    (sum, [part, amount]) =>
+      sum + Math.log(part === ACID ? ODDS.acid : isAnion(part) ? ODDS.anion : ODDS.cation) + (amount === 'minor' ? Math.log(ODDS.minor) : 0),
+    0,
+  )
+/** Probability of a part before any test. */
+export const beforehand = (part: string): number => {
+  const odds = part === ACID ? ODDS.acid : isAnion(part) ? ODDS.anion : ODDS.cation
+  return odds / (1 + odds)
+}
+
+const keyOf = ({ entry, observations }: Group): string =>
+  `${entry} ${JSON.stringify(observations.map((o) => [o.observation, o.steps[0]?.recipe.key]))}`
+
+/** Several parts together may explain a test somewhat better than any did so far (natural logarithm). */
+const HOPED_MORE = 0.3
+/** Mixtures this much less likely than the best are not weighed to the end (natural logarithm). */
+export const GIVEN_UP = 9
+
+/**
+ * Mixtures weighed against the tests of a notebook in their order, each no further than it takes to give it up. A part that is put in or taken out is weighed by the tests it answers, the others being
+ * as they were.
+ */
+export class Scales {
+  private readonly rows = new Map<string, (readonly number[] | undefined)[]>()
+  private groups: readonly Group[] = []
+  private keys: readonly string[] = []
+  /** The best that anything has made of each test: what a mixture may still hope for. */
+  private readonly hopes: number[] = []
+  /** For each part, the test that last spoke against a change of it. */
+  private readonly against = new Map<string, number>()
+
+  constructor(
+    private readonly simulations: Simulations,
+    private readonly responders: Responders,
+    private readonly mL: number,
+  ) {}
+
+  /**
+   * Takes up the notebook as it is now; what was weighed by tests that have not changed stays weighed.
+   * @returns how many of the first tests have not changed
+   */
+  takeUp(groups: readonly Group[]): number {
+    const keys = groups.map(keyOf)
+    let same = 0
+    while (same < keys.length && this.keys[same] === keys[same]) same++
+    this.groups = groups
+    this.keys = keys
+    if (same < this.hopes.length) {
+      this.hopes.length = same
+      for (const rows of this.rows.values()) rows.length = Math.min(rows.length, same)
+      this.against.clear()
+    }
+    return same
+  }
+
+  rowsAt(content: Content, place: number): readonly number[] {
+    let known = this.rows.get(content.id)
+    if (!known) this.rows.set(content.id, (known = []))
+    let rows = known[place]
+    if (!rows) {
+      const group = this.groups[place]
+      known[place] = rows = group ? rowsOf(group, content, this.simulations) : []
+      const log = sum(rows)
+      if (log > (this.hopes[place] ?? -Infinity)) this.hopes[place] = log
+    }
+    return rows
+  }
+
+  /** The best that anything weighed so far has made of a test. */
+  hopeOf = (place: number): number => this.hopes[place] ?? -Infinity
+
+  /** Whether a test speaks of a part; work done freely may speak of any. */
+  answers(place: number, part: string): boolean {
+    const test = this.groups[place]?.test
+    const known = test == null ? undefined : this.responders[test]
+    return part === ACID || known === undefined || known.includes(part)
+  }
+
+  contentOf = (parts: Parts): Content => mixtureOf(parts, this.mL)
+
+  /** The parts of a mixture that a test answers: with these alone it is worked, so that mixtures which differ in nothing it speaks of are one to it. */
+  private answering(parts: Parts, place: number): Content {
+    return this.contentOf(new Map([...parts].filter(([part]) => this.answers(place, part))))
+  }
+  /** Natural logarithms of the probability of what was written of a test, with the parts that it answers. */
+  partRows = (parts: Parts, place: number): readonly number[] => this.rowsAt(this.answering(parts, place), place)
+
+  /** By all of the first tests, with all of its parts. */
+  whole(parts: Parts, until: number): Weighed {
+    const content = this.contentOf(parts)
+    const logs = this.groups.slice(0, until).map((_, place) => sum(this.rowsAt(content, place)))
+    return { parts, content, logs, score: sum(logs) + priorOf(parts) }
+  }
+
+  /** Another mixture, by the tests that its changed parts answer; as soon as it cannot come up to the floor any more it is given up, with what it had till then. */
+  changed(best: Weighed, parts: Parts, changed: readonly string[], floor: number): Weighed {
+    const content = this.contentOf(parts)
+    const logs = [...best.logs]
+    let score = best.score - priorOf(best.parts) + priorOf(parts)
+    const places = [...logs.keys()].filter((place) => changed.some((part) => this.answers(place, part)))
+    // What spoke against the part last time, then what the best explains worst: there a change has to show what it is good for.
+    const losses = new Map(places.map((place) => [place, HOPED_MORE + (this.hopes[place] ?? 0) - (best.logs[place] ?? 0)]))
+    const loss = (place: number): number => losses.get(place) ?? 0
+    const first = changed.flatMap((part) => this.against.get(part) ?? [])
+    places.sort((a, b) => Number(first.includes(b)) - Number(first.includes(a)) || loss(b) - loss(a))
+    let hope = places.reduce((total, place) => total + loss(place), 0)
+    for (const place of places) {
+      if (score + hope < floor) break
+      const gain = sum(this.partRows(parts, place)) - sum(this.partRows(best.parts, place))
+      hope -= loss(place)
+      score += gain
+      logs[place] = (logs[place] ?? 0) + gain
+      if (score + hope < floor) for (const part of changed) this.against.set(part, place)
+    }
+    return { parts, content, logs, score }
+  }
+}
+
+const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0)
+
+const without = (parts: Parts, part: string): Parts => new Map([...parts].filter(([p]) => p !== part))
+const having = (parts: Parts, part: string, amount: AmountClass): Parts => new Map([...parts, [part, amount]])
+
+/** A change of one mixture into another. */
+interface Change {
+  readonly parts: Parts
+  readonly changed: readonly string[]
+}
+const additions = (parts: Parts, among: readonly string[]): Change[] =>
+  among.filter((p) => !parts.has(p)).map((part) => ({ parts: having(parts, part, 'major'), changed: [part] }))
+const removals = (parts: Parts): Change[] => [...parts.keys()].map((part) => ({ parts: without(parts, part), changed: [part] }))
+const otherAmounts = (parts: Parts): Change[] =>
+  [...parts].flatMap(([part, amount]) => CLASSES.filter((c) => c !== amount).map((c) => ({ parts: having(parts, part, c), changed: [part] })))
+const swaps = (parts: Parts, among: readonly string[]): Change[] =>
+  [...parts.keys()].flatMap((out) =>
+    additions(without(parts, out), among)
+      .filter(({ changed }) => !parts.has(changed[0] ?? ''))
+      .map((change) => ({ ...change, changed: [out, ...change.changed] })),
+  )
+const pairs = (parts: Parts, among: readonly string[]): Change[] =>
+  additions(parts, among).flatMap((first) =>
+    additions(first.parts, among.slice(among.indexOf(first.changed[0] ?? '') + 1)).map((second) => ({
+      parts: second.parts,
+      changed: [...first.changed, ...second.changed],
+    })),
+  )
+
+/** Improvements sought with one state of the notebook. */
+const ROUNDS = 16
+/** A test that the best explains this much worse than something did (natural logarithm) is looked into with more than single changes. */
+const PUZZLING = 2.5
+/** Pairs are tried among no more parts than these. */
+const PAIRED = 14
+
+/** What a search goes on from, and where it came to. */
+export interface Found {
+  readonly best: Weighed
+  /** What else was weighed with it: every mixture that is one part, or one exchange, away. */
+  readonly rivals: readonly Weighed[]
+}
+
+/** The best after one more test, from the best before it. */
+export function follow(scales: Scales, { parts, place }: { parts: Parts; place: number }): Parts {
+  const among = PARTS.filter((part) => scales.answers(place, part))
+  // What the new test lets a mixture hope for, found before any is given up for falling short of it.
+  for (const { parts: other } of [...additions(parts, among), ...removals(parts)]) scales.partRows(other, place)
+  return improve(scales, scales.whole(parts, place + 1), (now) => {
+    const single = [...additions(now.parts, among), ...removals(now.parts), ...otherAmounts(now.parts)]
+    return [single, swaps(now.parts, among), among.length <= PAIRED ? pairs(now.parts, among) : []]
+  }).parts
+}
+
+/** Moves to a better neighbour until there is none; further kinds of neighbours are tried only while something is left to be explained. */
+function improve(scales: Scales, start: Weighed, kinds: (now: Weighed) => readonly (readonly Change[])[]): Weighed {
+  let best = start
+  for (let round = 0; round < ROUNDS; round++) {
+    let next = best
+    for (const [kind, changes] of kinds(best).entries()) {
+      if (kind > 0 && !puzzled(scales, best)) break
+      for (const { parts, changed } of changes) {
+        const tried = scales.changed(best, parts, changed, next.score)
+        if (tried.score <= next.score + 1e-9) continue
+        const exact = scales.whole(parts, best.logs.length)
+        if (exact.score > next.score + 1e-9) next = exact
+      }
+      if (next !== best) break
+    }
+    if (next === best) break
+    best = next
+  }
+  return best
+}
+
+const puzzled = (scales: Scales, { logs }: Weighed): boolean => logs.some((log, place) => scales.hopeOf(place) - log > PUZZLING)
+
+/** The best mixture by everything written, improved once more in every way, and its rivals. */
+export function settle(scales: Scales, parts: Parts, until: number): Found {
+  const best = improve(scales, scales.whole(parts, until), (now) => [
+    [...additions(now.parts, PARTS), ...removals(now.parts), ...otherAmounts(now.parts)],
+    swaps(now.parts, PARTS),
+  ])
+  const floor = best.score - GIVEN_UP
+  const rivals = [...additions(best.parts, PARTS), ...removals(best.parts), ...otherAmounts(best.parts)].map(({ parts: other, changed }) =>
+    scales.changed(best, other, changed, floor),
+  )
+  return { best, rivals }
+}

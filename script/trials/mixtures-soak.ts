@@ -1,0 +1,45 @@
+import { caseSchema, drawSolution, followAdvice, ionsFound, modelId, Simulations, TESTS, useResponders, workOutResponders } from '@foxing/core'
+import { existsSync, readFileSync, writeFileSync } from 'node:fs'
+import { wilson } from './interval'
+import { randomFrom } from './random'
+
+/** Random solutions of two to six cations with one to four anions, worked by following the advice: script/soak mixtures [of each size] [seed] [cations]. */
+const [count = '5', seed = '1', only = '', scheme = ''] = process.argv.slice(2)
+const settings = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 }, ...(scheme ? { school: { scheme } } : {}) })
+const kept = '/tmp/foxing-responders.json'
+const known = existsSync(kept) ? (JSON.parse(readFileSync(kept, 'utf8')) as { model: string; responders: Record<string, string[]> }) : null
+const responders =
+  known?.model === modelId()
+    ? known.responders
+    : workOutResponders(
+        TESTS.filter((t) => t.on.includes('solution') || t.stage === 'flame').map((t) => t.id),
+        ['full-separation', 'full-separation-thioacetamide'],
+      )
+writeFileSync(kept, JSON.stringify({ model: modelId(), responders }))
+useResponders(responders)
+for (const size of only ? [Number(only)] : [2, 3, 4, 5, 6]) {
+  const random = randomFrom(Number(seed) + size)
+  let right = 0
+  const tests: number[] = []
+  const began = Date.now()
+  for (let n = 0; n < Number(count); n++) {
+    const drawn = drawSolution(size, 1 + Math.floor(random() * 4), random)
+    const start = Date.now()
+    const { reasoning, tests: done } = followAdvice(settings, { content: drawn.content, simulations: new Simulations(0, {}, 20) }, 90)
+    const found = ionsFound(reasoning.each ?? new Map())
+    const missed = [...drawn.cations, ...drawn.anions].filter((ion) => ![...found.cations, ...found.anions].includes(ion))
+    const wrong = [...found.cations, ...found.anions].filter((ion) => ![...drawn.cations, ...drawn.anions].includes(ion))
+    tests.push(done.length)
+    if (missed.length + wrong.length === 0) right++
+    else console.log(`  ${[...drawn.cations, ...drawn.anions].join(' ')}: missed ${missed.join(' ') || '–'}; wrong ${wrong.join(' ') || '–'}`)
+    if (process.env['SHOW'])
+      console.log(
+        `  ${[...drawn.cations, ...drawn.anions].join(' ')} ${done.length} tests ${Date.now() - start} ms ${reasoning.hypotheses[0]?.content.id}\n    ${done.join(' ')}`,
+      )
+  }
+  const [low, high] = wilson(right, Number(count))
+  tests.sort((a, b) => a - b)
+  console.log(
+    `mixtures of ${size} cations, seed ${seed}: every ion right and none wrong in ${right} of ${count} (${(100 * low).toFixed(0)} to ${(100 * high).toFixed(0)} %); tests: median ${tests[Math.floor(tests.length / 2)] ?? 0}, most ${tests.at(-1) ?? 0}; ${Math.round((Date.now() - began) / 1000)} s`,
+  )
+}
