@@ -153,7 +153,7 @@ const commands: readonly Command[] = [
     reads: true,
     run: (document) => {
       const notebook = parse(notebookSchema, document, 'foxing-notebook/1')
-      takePercepts(false)
+      takePercepts(notebook.case.kind === 'mixture')
       return deduce(notebook)
     },
   },

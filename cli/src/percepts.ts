@@ -1,4 +1,4 @@
-import { modelId, packPercepts, usePercepts, type PerceptPack } from '@foxing/core'
+import { modelId, packPercepts, usePercepts, workOutResponders, type PerceptPack } from '@foxing/core'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 
@@ -27,7 +27,7 @@ export function takePercepts(make: boolean): void {
     if (pack?.model === modelId()) return void usePercepts(pack)
   }
   if (!make) return
-  const pack = packPercepts(500)
+  const pack = { ...packPercepts(500), responders: workOutResponders() }
   usePercepts(pack)
   try {
     writeFileSync(PLACES[1] ?? '', JSON.stringify(pack))

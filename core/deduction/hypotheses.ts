@@ -7,6 +7,8 @@ import type { Recipe } from './trace'
 export interface Content {
   /** The formula of a salt, or the parts of a mixture. */
   readonly id: string
+  /** What people call it, where that is not its id. */
+  readonly label?: string
   /** What is put into the jar; absent for a bench salt by itself. */
   readonly jar?: Sample
 }

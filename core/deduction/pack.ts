@@ -5,7 +5,7 @@ import { AQUEOUS, GASES, REAGENTS, SALTS, SOLIDS, type Salt } from '../species'
 import { SAMPLE, vesselOf, type Step } from '../tube'
 import { Simulations, type PerceptPack } from './hypotheses'
 import { recipeOf, type Recipe, type TraceStep } from './trace'
-import { everyTest } from '../schemes'
+import { everyTest, SCHEMES } from '../schemes'
 
 const planned = new Map<string, readonly TraceStep[]>()
 
@@ -33,7 +33,7 @@ let id: string | undefined
 /** A short mark of the constants, salts and tests this program was built with: percepts made with others are not its own. FNV-1a, 53 bits of it. */
 export function modelId(): string {
   if (id !== undefined) return id
-  const text = JSON.stringify([AQUEOUS, SOLIDS, GASES, SALTS, RULES, REAGENTS, TESTS])
+  const text = JSON.stringify([AQUEOUS, SOLIDS, GASES, SALTS, RULES, REAGENTS, TESTS, SCHEMES])
   let a = 0x811c9dc5
   let b = 0x01000193
   for (let i = 0; i < text.length; i++) {

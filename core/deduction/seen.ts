@@ -1,20 +1,25 @@
 import { type Notebook, type Observation } from '../notebook'
 import { degreeOf, seenLook, type Seen, type SeenColour, type SeenLook } from '../perception'
-import type { Salt } from '../species'
-import { Simulations, type Expectation } from './hypotheses'
-import { traceOf, type TraceStep } from './trace'
+import { Simulations, type Content, type Expectation } from './hypotheses'
+import { liquidOf, traceOf, type TraceStep } from './trace'
 import { everyTest } from '../schemes'
 
 /**
- * What one `did` entry of a notebook shows with a known salt in the jar, in words: its looks, smells and papers, and any gas on the way.
+ * What one `did` entry of a notebook shows with a known content of the jar, in words: its looks, smells and papers, and any gas on the way.
  * @throws NotebookError for a test that is not in the catalogue
  */
-export function seenIn(notebook: Pick<Notebook, 'case' | 'entries'>, entry: string, salt: Salt, jitter: readonly [number, number, number]): Seen {
-  const simulations = new Simulations(notebook.case.sample.mg, notebook.case.drop_mL === undefined ? {} : { drop_mL: notebook.case.drop_mL })
+export function seenIn(
+  notebook: Pick<Notebook, 'case' | 'entries'>,
+  entry: string,
+  content: Content,
+  jitter: readonly [number, number, number],
+): Seen {
+  const { drop_mL, sample } = notebook.case
+  const simulations = new Simulations(sample.mg, drop_mL === undefined ? {} : { drop_mL }, liquidOf(notebook.case))
   const looks: SeenLook[] = []
   for (const step of traceOf(notebook).steps) {
     if (step.entry !== entry) continue
-    const expectation = simulations.expect(salt, step.recipe)
+    const expectation = simulations.expect(content, step.recipe)
     if (!expectation) continue
     if (worthALook(step)) looks.push(lookAt(step, expectation, jitter))
   }

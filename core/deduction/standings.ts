@@ -81,9 +81,9 @@ export interface Weighing {
 export function conclude(weighing: Weighing, confirmations: number): Reasoning {
   const { trace, simulations, hypotheses, table, total, each, responders } = weighing
   const posterior = normalised(total)
-  const formulae = hypotheses
-    .map(({ content }, h) => ({ formula: content.id, probability: posterior[h] as number }))
-    .sort((a, b) => b.probability - a.probability)
+  const named = new Map<string, number>()
+  hypotheses.forEach(({ content: { id, label = id } }, h) => named.set(label, (named.get(label) ?? 0) + (posterior[h] as number)))
+  const formulae = [...named].map(([formula, probability]) => ({ formula, probability })).sort((a, b) => b.probability - a.probability)
   const signs = signsBy(trace, hypotheses, posterior, simulations)
   const standings = standingsOf(weighing, posterior, signs, confirmations)
   const conflicts = conflictsOf(trace, table, posterior)

@@ -1,3 +1,4 @@
+import { seeded } from '../species'
 import { drawMixture, type Mixture } from './mixtures'
 import type { Scheme } from './types'
 
@@ -23,15 +24,6 @@ export const CATION_PROOFS: readonly (readonly [string, string])[] = [
   ['Na^+', 'VI'],
   ['K^+', 'VI'],
 ]
-
-/** Numbers in [0, 1) from a seed: a linear congruence, good enough to draw samples by. */
-function seeded(start: number): () => number {
-  let state = start >>> 0
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return state / 2 ** 32
-  }
-}
 
 /** Mixtures of two to six of the cations that a scheme seeks. */
 export function drawn(scheme: Scheme, count: number, seed: number): Mixture[] {

@@ -12,3 +12,12 @@ export function drawSalt(seed: number): string {
   h = (h ^ (h >>> 16)) >>> 0
   return SALTS[h % SALTS.length]?.id ?? 'NaCl'
 }
+
+/** Numbers in [0, 1) from a seed, the same on every machine: a linear congruence, good enough to draw samples by. Source of the constants: Numerical Recipes. */
+export function seeded(start: number): () => number {
+  let state = (start ^ Math.floor(start / 2 ** 32)) >>> 0
+  return () => {
+    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
+    return state / 2 ** 32
+  }
+}

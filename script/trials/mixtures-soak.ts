@@ -1,22 +1,12 @@
-import { caseSchema, drawSolution, followAdvice, ionsFound, modelId, Simulations, TESTS, useResponders, workOutResponders } from '@foxing/core'
-import { existsSync, readFileSync, writeFileSync } from 'node:fs'
+import { caseSchema, drawSolution, followAdvice, ionsFound, Simulations, usePercepts } from '@foxing/core'
+import { builtPercepts } from './percepts'
 import { wilson } from './interval'
 import { randomFrom } from './random'
 
 /** Random solutions of two to six cations with one to four anions, worked by following the advice: script/soak mixtures [of each size] [seed] [cations]. */
 const [count = '5', seed = '1', only = '', scheme = ''] = process.argv.slice(2)
 const settings = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 }, ...(scheme ? { school: { scheme } } : {}) })
-const kept = '/tmp/foxing-responders.json'
-const known = existsSync(kept) ? (JSON.parse(readFileSync(kept, 'utf8')) as { model: string; responders: Record<string, string[]> }) : null
-const responders =
-  known?.model === modelId()
-    ? known.responders
-    : workOutResponders(
-        TESTS.filter((t) => t.on.includes('solution') || t.stage === 'flame').map((t) => t.id),
-        ['full-separation', 'full-separation-thioacetamide'],
-      )
-writeFileSync(kept, JSON.stringify({ model: modelId(), responders }))
-useResponders(responders)
+usePercepts(builtPercepts())
 for (const size of only ? [Number(only)] : [2, 3, 4, 5, 6]) {
   const random = randomFrom(Number(seed) + size)
   let right = 0

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { modelId, packPercepts, type PerceptPack } from '../../core/deduction'
+import { modelId, packPercepts, workOutResponders, type PerceptPack } from '../../core/deduction'
 
 /** Percepts the build has worked out, where it has; the model marks them as its own, or they are worked out here. */
 export function builtPercepts(): PerceptPack {
@@ -9,5 +9,5 @@ export function builtPercepts(): PerceptPack {
   } catch {
     // Not built yet.
   }
-  return packPercepts(500)
+  return { ...packPercepts(500), responders: workOutResponders() }
 }

@@ -1,7 +1,7 @@
-import { lookAt, observationsFromLook, type Reasoning, type Recipe, type TraceStep } from '../../deduction'
+import { lookAt, observationsFromLook, type Content, type Reasoning, type Recipe, type TraceStep } from '../../deduction'
 import { STOCK } from '../../catalogue'
 import { sayObservation, sayStep, type Notebook } from '../../notebook'
-import type { Salt } from '../../species'
+
 import { onlyLooks, vesselOf, type Step } from '../../tube'
 import { ruleOf, workFor } from './rules'
 
@@ -28,7 +28,7 @@ export function undone(
   reasoning: Reasoning,
   finding: string,
   entry: string,
-  jar?: Salt,
+  jar?: Content,
 ): Undone | null {
   const work = workFor(notebook, reasoning, entry)
   const undo = ruleOf(finding)?.undo

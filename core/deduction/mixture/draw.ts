@@ -1,4 +1,5 @@
 import { Runner } from '../../perception'
+import { seeded } from '../../species'
 import { standTogether } from '../../schemes'
 import { stepSchema } from '../../tube'
 import type { Content } from '../hypotheses'
@@ -17,11 +18,28 @@ const BETWEEN = [0.02, 0.05] as const
 const ACIDITY = 0.3
 const TRIES = 400
 
+/** What is never brought together: it may go off, or give hydrogen cyanide. */
+const NEVER: readonly (readonly [readonly string[], readonly string[]])[] = [
+  [['NH4^+'], ['ClO3^-', 'NO2^-', 'MnO4^-']],
+  [
+    ['ClO3^-', 'MnO4^-', 'CrO4^2-', 'NO2^-'],
+    ['SCN^-', 'Fe(CN)6^4-', 'Fe(CN)6^3-', 'HS^-', 'CH3COO^-', 'C2O4^2-'],
+  ],
+]
+const isSafe = (parts: readonly string[]): boolean => !NEVER.some(([a, b]) => parts.some((p) => a.includes(p)) && parts.some((p) => b.includes(p)))
+
 /** Whether nothing comes down, leaves or is oxidised when these stand in one solution. */
 function keeps(content: Content): boolean {
   const runner = new Runner(content.jar ?? { solids: [] })
-  const percept = runner.step(stepSchema.parse({ do: 'take', into: 'A', mL: 1 }))
-  return percept.deposit === null && percept.precipitates.length === 0 && percept.gases.length === 0 && (runner.vessel('A')?.reacted.size ?? 0) === 0
+  return [
+    { do: 'take', into: 'A', mL: 1 },
+    { do: 'add', to: 'A', reagent: 'water', drops: 1 },
+    { do: 'warm', vessel: 'A', minutes: 1 },
+  ].every((step) => {
+    const { deposit, gases, precipitates } = runner.step(stepSchema.parse(step))
+    const quiet = deposit === null && precipitates.length === 0 && gases.length === 0
+    return quiet && (runner.vessel('A')?.reacted.size ?? 0) === 0
+  })
 }
 
 /**
@@ -42,6 +60,7 @@ export function drawSolution(cations: number, anions: number, random: () => numb
       const next = pick(ANIONS_SOUGHT)
       if (!negative.includes(next)) negative.push(next)
     }
+    if (!isSafe([...positive, ...negative])) continue
     const strengths = [...positive, ...negative].map(
       (part) => [part, (BETWEEN[0] + random() * (BETWEEN[1] - BETWEEN[0])) * (isAlkali(part) ? 2 : 1)] as const,
     )
@@ -54,4 +73,18 @@ export function drawSolution(cations: number, anions: number, random: () => numb
     }
   }
   throw new RangeError(`no solution of ${cations} cations and ${anions} anions found`)
+}
+
+/** Most cations and anions of a solution drawn to practise on, where its case says nothing. */
+const USUAL = { cations: 4, anions: 3 } as const
+
+/** A solution to practise on, the same for the same seed. */
+export function practiceSolution(
+  seed: number,
+  { maxCations = USUAL.cations, maxAnions = USUAL.anions }: { maxCations?: number | undefined; maxAnions?: number | undefined },
+  mL?: number,
+): Drawn {
+  const random = seeded(seed)
+  const upTo = (most: number, least: number): number => least + Math.floor(random() * Math.max(1, most - least + 1))
+  return drawSolution(upTo(maxCations, Math.min(2, maxCations)), upTo(maxAnions, 1), random, mL)
 }

@@ -8,8 +8,8 @@ import type { Responders } from './responders'
 import { beforehand, follow, Scales, settle, type Weighed } from './search'
 
 export { ANIONS_SOUGHT, CATIONS, dissolved, mixtureOf, PARTS, type AmountClass, type Parts } from './parts'
-export { drawSolution, type Drawn } from './draw'
-export { workOutResponders, type Responders } from './responders'
+export { drawSolution, practiceSolution, type Drawn } from './draw'
+export { mergeResponders, workOutResponders, type Responders } from './responders'
 
 /** Where the search of a case stood after each test, to go on from when the page grows. */
 interface Way {

@@ -2,7 +2,7 @@ import { COMPONENTS, parseFormula } from '../../species'
 import type { Content, Hypothesis } from '../hypotheses'
 
 /** How much of an ion a solution holds: it decides what is seen, and finer than this it is not told. */
-export const CLASSES = ['minor', 'major'] as const
+export const CLASSES = ['trace', 'minor', 'middling', 'major', 'heavy'] as const
 export type AmountClass = (typeof CLASSES)[number]
 
 /** Ions of a mixture, each with how much there is of it. `acid` stands for free strong acid. */
@@ -10,9 +10,9 @@ export type Parts = ReadonlyMap<string, AmountClass>
 export const ACID = 'acid'
 
 /** mmol in a millilitre. Alkalis and ammonium, which answer only when there is more of them, hold twice as much. */
-const STRENGTH: Readonly<Record<AmountClass, number>> = { minor: 0.012, major: 0.035 }
+const STRENGTH: Readonly<Record<AmountClass, number>> = { trace: 0.01, minor: 0.016, middling: 0.025, major: 0.036, heavy: 0.052 }
 const ALKALIS: ReadonlySet<string> = new Set(['NH4^+', 'Na^+', 'K^+', 'Li^+'])
-const ACID_STRENGTH: Readonly<Record<AmountClass, number>> = { minor: 0.1, major: 0.5 }
+const ACID_STRENGTH: Readonly<Record<AmountClass, number>> = { trace: 0.05, minor: 0.12, middling: 0.3, major: 0.6, heavy: 1 }
 
 /** Cations a mixture is searched for. */
 export const CATIONS: readonly string[] = [
@@ -52,10 +52,12 @@ export const ANIONS_SOUGHT: readonly string[] = Object.keys(AS_DISSOLVED)
 export const PARTS: readonly string[] = [...CATIONS, ...ANIONS_SOUGHT, ACID]
 export const isAnion = (part: string): boolean => part in AS_DISSOLVED
 
-/** Counter-ions that show nothing, or little, where the parts have none. */
-const SILENT = { anion: 'ClO4^-', cation: 'Na^+' } as const
+/** Counter-ions that show nothing, where the parts have none. */
+const SILENT = { anion: 'ClO4^-', cation: 'N(CH3)4^+' } as const
 /** Anions that make up what charge is wanting, the commonest first. */
 const MAKE_UP: readonly string[] = [SILENT.anion, 'NO3^-', 'Cl^-', 'CH3COO^-', 'ClO3^-', 'Br^-', 'SO4^2-', 'I^-', 'SCN^-', 'F^-', 'NO2^-', 'MnO4^-']
+const MAKE_UP_CATIONS: readonly string[] = [SILENT.cation, ...ALKALIS]
+
 const chargeOf = (ion: string): number => parseFormula(ion).charge
 
 export const isAlkali = (part: string): boolean => ALKALIS.has(part)
@@ -74,28 +76,35 @@ export function balanced(
   for (const [ion, n] of ions) sum[ion] = (sum[ion] ?? 0) + n
   const charge = Object.entries(sum).reduce((all, [ion, n]) => all + n * chargeOf(ion), 0)
   if (Math.abs(charge) < 1e-12) return sum
-  const by = charge > 0 ? MAKE_UP.find((anion) => anions.includes(anion)) : [...ALKALIS].find((cation) => cations.includes(cation))
+  const by = charge > 0 ? MAKE_UP.find((anion) => anions.includes(anion)) : MAKE_UP_CATIONS.find((cation) => cations.includes(cation))
   if (by === undefined) return null
   sum[by] = (sum[by] ?? 0) - charge / chargeOf(by)
   return sum
 }
 
-/** The parts as one solution whose charges balance, mmol in each mL; where no part can make up the charge, a counter-ion does that shows nothing, or little. */
+/** The parts as one solution whose charges balance, mmol in each mL; where no part can make up the charge, a counter-ion does that shows nothing. */
 export function dissolved(parts: Parts): Record<string, number> {
-  const ions = [...parts].flatMap(([part, amount]) =>
-    partIons(part, part === ACID ? ACID_STRENGTH[amount] : STRENGTH[amount] * (isAlkali(part) ? 2 : 1)),
-  )
+  const ions = [...parts].flatMap(([part, amount]) => partIons(part, strengthOf(part, amount)))
   const held = [...parts.keys()]
   return balanced(ions, held, held) ?? balanced(ions, [SILENT.anion], [SILENT.cation]) ?? {}
 }
 
-const nameOf = (parts: Parts): string =>
-  PARTS.filter((part) => parts.has(part))
-    .map((part) => (parts.get(part) === 'minor' ? `(${part})` : part))
-    .join(' ')
+/** mol/L of a part. */
+const strengthOf = (part: string, amount: AmountClass): number =>
+  part === ACID ? ACID_STRENGTH[amount] : STRENGTH[amount] * (isAlkali(part) ? 2 : 1)
 
-/** A mixture as what may be in the jar; its id names its parts, those there is little of in brackets. */
-export const mixtureOf = (parts: Parts, mL: number): Content => ({ id: nameOf(parts) || 'water', jar: { solution: { ions: dissolved(parts), mL } } })
+/** A mixture as what may be in the jar; its id tells each part's mmol/L, its label the ions alone. */
+export function mixtureOf(parts: Parts, mL: number): Content {
+  const held = PARTS.flatMap((part) => {
+    const amount = parts.get(part)
+    return amount === undefined ? [] : [{ part, amount }]
+  })
+  return {
+    id: held.map(({ part, amount }) => `${part} ${Math.round(1000 * strengthOf(part, amount))}`).join(', ') || 'water',
+    label: held.flatMap(({ part }) => (part === ACID ? [] : [part])).join(' ') || 'nothing',
+    jar: { solution: { ions: dissolved(parts), mL } },
+  }
+}
 
 /** Ions of a mixture as standings name them. */
 export const ionsOfParts = (parts: Parts): ReadonlySet<string> => new Set([...parts.keys()].filter((part) => COMPONENTS.includes(part)))

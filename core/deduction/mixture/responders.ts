@@ -1,5 +1,5 @@
-import { expand } from '../../catalogue'
-import { everyTest, schemeById, testsToDo } from '../../schemes'
+import { expand, TESTS } from '../../catalogue'
+import { everyTest, SCHEMES, testsToDo, type Scheme } from '../../schemes'
 import { vesselOf, type Step } from '../../tube'
 import { Simulations, type Content } from '../hypotheses'
 import { observationsOf } from '../seen'
@@ -9,11 +9,14 @@ import { ACID, mixtureOf, PARTS, type Parts } from './parts'
 /** For each test, the parts that change what is written of it when they are there by themselves: only of these does the test speak. */
 export type Responders = Readonly<Record<string, readonly string[]>>
 
+/** Tests that a solution is put to, and schemes that take one apart. */
+const ON_SOLUTIONS: readonly string[] = TESTS.filter((t) => t.on.includes('solution') || t.stage === 'flame').map((t) => t.id)
+const SEPARATING: readonly Scheme[] = SCHEMES.filter((s) => s.separations.length > 0)
 /** A solution to do tests on, mL. */
 const SOLUTION_mL = 20
 
 /** What a careful observer writes of every test, done on this; of a scheme, as it goes on from what was seen. */
-function wordsOf(content: Content, tests: readonly string[], schemes: readonly string[]): Map<string, string> {
+function wordsOf(content: Content): Map<string, string> {
   const simulations = new Simulations(0)
   const words = new Map<string, string>()
   const doing = (
@@ -36,10 +39,8 @@ function wordsOf(content: Content, tests: readonly string[], schemes: readonly s
         .map((o) => `${o.step ?? ''}${o.channel}${o.negated ? '!' : '='}${o.value} ${o.degree ?? ''}`)
         .join(),
     )
-  for (const id of tests) write(id, doing(id, 'T', new Map([['sample', SOLUTION_mL]]), []))
-  for (const id of schemes) {
-    const scheme = schemeById.get(id)
-    if (!scheme) throw new RangeError(`no scheme ${id}`)
+  for (const id of ON_SOLUTIONS) write(id, doing(id, 'T', new Map([['sample', SOLUTION_mL]]), []))
+  for (const scheme of SEPARATING) {
     const volumes = new Map([['sample', SOLUTION_mL]])
     const flat: Step[] = []
     const done = new Map<string, ReturnType<typeof told>>()
@@ -58,17 +59,23 @@ function wordsOf(content: Content, tests: readonly string[], schemes: readonly s
  * Which parts each test speaks of, worked out part by part, in acid and without. Some seconds of work: to be done when the app is built.
  * @param parts for a share of them; all, unless given
  */
-export function workOutResponders(tests: readonly string[], schemes: readonly string[], parts: readonly string[] = PARTS): Responders {
+export function workOutResponders(parts: readonly string[] = PARTS): Responders {
   const answers = new Map<string, Set<string>>()
   for (const acid of [true, false]) {
-    const ground: Parts = new Map(acid ? [[ACID, 'major']] : [])
-    const blank = wordsOf(mixtureOf(ground, SOLUTION_mL), tests, schemes)
+    const ground: Parts = new Map(acid ? [[ACID, 'middling']] : [])
+    const blank = wordsOf(mixtureOf(ground, SOLUTION_mL))
     for (const part of parts) {
       if (part === ACID) continue
-      const found = wordsOf(mixtureOf(new Map([...ground, [part, 'major']]), SOLUTION_mL), tests, schemes)
+      const found = wordsOf(mixtureOf(new Map([...ground, [part, 'middling']]), SOLUTION_mL))
       for (const id of new Set([...found.keys(), ...blank.keys()]))
         if (found.get(id) !== blank.get(id)) answers.set(id, (answers.get(id) ?? new Set()).add(part))
     }
   }
   return Object.fromEntries([...answers].map(([id, set]) => [id, [...set]]))
 }
+
+/** Shares of the parts as one. */
+export const mergeResponders = (shares: readonly Responders[]): Responders =>
+  Object.fromEntries(
+    [...new Set(shares.flatMap((share) => Object.keys(share)))].map((test) => [test, shares.flatMap((share) => share[test] ?? [])] as const),
+  )

@@ -15,11 +15,12 @@ export interface Weighed {
 }
 
 /** Odds of a part before any test: a mixture holds a few of each kind. */
-const ODDS = { cation: 0.14, anion: 0.11, acid: 1, minor: 0.25 } as const
+const ODDS = { cation: 0.14, anion: 0.11, acid: 1 } as const
+/** How often there is so much of it. */
+const AMOUNTS: Readonly<Record<AmountClass, number>> = { trace: 0.1, minor: 0.15, middling: 0.3, major: 0.3, heavy: 0.15 }
 const priorOf = (parts: Parts): number =>
   [...parts].reduce(
-    (sum, [part, amount]) =>
-      sum + Math.log(part === ACID ? ODDS.acid : isAnion(part) ? ODDS.anion : ODDS.cation) + (amount === 'minor' ? Math.log(ODDS.minor) : 0),
+    (sum, [part, amount]) => sum + Math.log(part === ACID ? ODDS.acid : isAnion(part) ? ODDS.anion : ODDS.cation) + Math.log(AMOUNTS[amount]),
     0,
   )
 /** Probability of a part before any test. */
@@ -31,6 +32,8 @@ export const beforehand = (part: string): number => {
 const keyOf = ({ entry, observations }: Group): string =>
   `${entry} ${JSON.stringify(observations.map((o) => [o.observation, o.steps[0]?.recipe.key]))}`
 
+/** Tests that are worked for one line, about, before exchanges and new beginnings are left for the next: some seconds. */
+const ENOUGH = 400
 /** Several parts together may explain a test somewhat better than any did so far (natural logarithm). */
 const HOPED_MORE = 0.3
 /** Mixtures this much less likely than the best are not weighed to the end (natural logarithm). */
@@ -43,6 +46,8 @@ export const GIVEN_UP = 9
 export class Scales {
   private readonly rows = new Map<string, (readonly number[] | undefined)[]>()
   private groups: readonly Group[] = []
+  /** Tests worked with one mixture or another since the page was last taken up. */
+  private effort = 0
   private keys: readonly string[] = []
   /** The best that anything has made of each test: what a mixture may still hope for. */
   private readonly hopes: number[] = []
@@ -65,6 +70,7 @@ export class Scales {
     while (same < keys.length && this.keys[same] === keys[same]) same++
     this.groups = groups
     this.keys = keys
+    this.effort = 0
     if (same < this.hopes.length) {
       this.hopes.length = same
       for (const rows of this.rows.values()) rows.length = Math.min(rows.length, same)
@@ -79,11 +85,17 @@ export class Scales {
     let rows = known[place]
     if (!rows) {
       const group = this.groups[place]
+      this.effort++
       known[place] = rows = group ? rowsOf(group, content, this.simulations) : []
       const log = sum(rows)
       if (log > (this.hopes[place] ?? -Infinity)) this.hopes[place] = log
     }
     return rows
+  }
+
+  /** Whether so much was worked for this state of the page that what is not settled yet is left for the next line. */
+  get tired(): boolean {
+    return this.effort > ENOUGH
   }
 
   /** The best that anything weighed so far has made of a test. */
@@ -147,10 +159,16 @@ interface Change {
   readonly changed: readonly string[]
 }
 const additions = (parts: Parts, among: readonly string[]): Change[] =>
-  among.filter((p) => !parts.has(p)).map((part) => ({ parts: having(parts, part, 'major'), changed: [part] }))
+  among.filter((p) => !parts.has(p)).map((part) => ({ parts: having(parts, part, 'middling'), changed: [part] }))
 const removals = (parts: Parts): Change[] => [...parts.keys()].map((part) => ({ parts: without(parts, part), changed: [part] }))
+/** A little more or less of one. */
 const otherAmounts = (parts: Parts): Change[] =>
-  [...parts].flatMap(([part, amount]) => CLASSES.filter((c) => c !== amount).map((c) => ({ parts: having(parts, part, c), changed: [part] })))
+  [...parts].flatMap(([part, amount]) =>
+    [-1, 1].flatMap((more) => {
+      const next = CLASSES[CLASSES.indexOf(amount) + more]
+      return next ? [{ parts: having(parts, part, next), changed: [part] }] : []
+    }),
+  )
 const swaps = (parts: Parts, among: readonly string[]): Change[] =>
   [...parts.keys()].flatMap((out) =>
     additions(without(parts, out), among)
@@ -191,12 +209,12 @@ export function follow(scales: Scales, { parts, place }: { parts: Parts; place: 
 }
 
 /** Moves to a better neighbour until there is none; further kinds of neighbours are tried only while something is left to be explained. */
-function improve(scales: Scales, start: Weighed, kinds: (now: Weighed) => readonly (readonly Change[])[]): Weighed {
+function improve(scales: Scales, start: Weighed, kinds: (now: Weighed) => readonly (readonly Change[])[], rounds = ROUNDS): Weighed {
   let best = start
-  for (let round = 0; round < ROUNDS; round++) {
+  for (let round = 0; round < rounds; round++) {
     let next = best
     for (const [kind, changes] of kinds(best).entries()) {
-      if (kind > 0 && !puzzled(scales, best)) break
+      if (kind > 0 && (scales.tired || !puzzled(scales, best))) break
       for (const { parts, changed } of changes) {
         const tried = scales.changed(best, parts, changed, next.score)
         if (tried.score <= next.score + 1e-9) continue
@@ -211,17 +229,45 @@ function improve(scales: Scales, start: Weighed, kinds: (now: Weighed) => readon
   return best
 }
 
-const puzzled = (scales: Scales, { logs }: Weighed): boolean => logs.some((log, place) => scales.hopeOf(place) - log > PUZZLING)
+const puzzledAt = (scales: Scales, { logs }: Weighed, place: number): boolean => scales.hopeOf(place) - (logs[place] ?? 0) > PUZZLING
+const puzzled = (scales: Scales, weighed: Weighed): boolean => weighed.logs.some((_, place) => puzzledAt(scales, weighed, place))
+
+/** Takes one part after another out, and sees what grows in its place: two wrong turns may hold each other up. */
+function regrow(scales: Scales, start: Weighed): Weighed {
+  const until = start.logs.length
+  let best = start
+  for (const out of start.parts.keys()) {
+    if (scales.tired || !puzzled(scales, best)) break
+    if (!best.parts.has(out)) continue
+    const others = PARTS.filter((part) => part !== out)
+    const grown = improve(
+      scales,
+      scales.whole(without(best.parts, out), until),
+      (now) => [[...additions(now.parts, others), ...otherAmounts(now.parts)]],
+      REGROWN,
+    )
+    if (grown.score > best.score + 1e-9) best = grown
+  }
+  return best
+}
+const REGROWN = 5
+
+/** Odds from which on a rival is weighed by every test (natural logarithm). */
+const CLOSE = 1.2
 
 /** The best mixture by everything written, improved once more in every way, and its rivals. */
 export function settle(scales: Scales, parts: Parts, until: number): Found {
-  const best = improve(scales, scales.whole(parts, until), (now) => [
+  const climbed = improve(scales, scales.whole(parts, until), (now) => [
     [...additions(now.parts, PARTS), ...removals(now.parts), ...otherAmounts(now.parts)],
     swaps(now.parts, PARTS),
   ])
+  // Old riddles have had their turn; a new one is worth the time.
+  const best = until > 0 && puzzledAt(scales, climbed, until - 1) ? regrow(scales, climbed) : climbed
   const floor = best.score - GIVEN_UP
-  const rivals = [...additions(best.parts, PARTS), ...removals(best.parts), ...otherAmounts(best.parts)].map(({ parts: other, changed }) =>
-    scales.changed(best, other, changed, floor),
-  )
+  const rivals = [...additions(best.parts, PARTS), ...removals(best.parts)].map(({ parts: other, changed }) => {
+    const rival = scales.changed(best, other, changed, floor)
+    // One that comes close by its own tests alone is weighed by all of them.
+    return rival.score > best.score - CLOSE ? scales.whole(other, until) : rival
+  })
   return { best, rivals }
 }

@@ -20,6 +20,8 @@ export const anionAqueous: readonly AqueousData[] = [
   { formula: 'BF4^-', name: 'tetrafluoroborate', from: { H3BO3: 1, 'F^-': 4, 'H^+': 3 }, logK: logK(20.3, 'smith-martell') },
   { formula: 'ClO3^-', name: 'chlorate' },
   { formula: 'ClO4^-', name: 'perchlorate' },
+  // Shows nothing and brings nothing down here: the counter-ion of an anion whose own cation is not known.
+  { formula: 'N(CH3)4^+', name: 'tetramethylammonium' },
   { formula: 'ClO2', name: 'chlorine dioxide', spectrum: bands('cotton', [358, 1230, 6600]) },
   { formula: 'C6H5O7^3-', name: 'citrate', takesProtons: 2 },
   { formula: 'HC6H5O7^2-', from: { 'C6H5O7^3-': 1, 'H^+': 1 }, logK: logK(6.4, 'smith-martell') },

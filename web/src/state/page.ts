@@ -4,8 +4,8 @@ import {
   observationSchema,
   readAt,
   sayStep,
+  everyTest,
   stepSchema,
-  testById,
   type Entry,
   type Observation,
   type Step,
@@ -69,7 +69,7 @@ export function pageOf(entries: readonly Entry[]): PageRow[] {
     if (withdrawn) continue
     if ('did' in entry) {
       const { did } = entry
-      const test = isTest(did) ? (testById.get(did.test) ?? null) : null
+      const test = isTest(did) ? (everyTest.get(did.test) ?? null) : null
       rows.push({
         id: entry.id,
         at: entry.at,

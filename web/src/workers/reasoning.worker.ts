@@ -10,6 +10,7 @@ import {
   holdsIon,
   ionInTests,
   outcomesOfTest,
+  practiceSolution,
   reason,
   REFERENCE_IONS,
   seenIn,
@@ -24,6 +25,8 @@ import {
   type Axis,
   type Case,
   type Conflict,
+  type Content,
+  type Drawn,
   type Entry,
   type Fractions,
   type Outcome,
@@ -74,6 +77,15 @@ function drawn(seed: number): Salt {
   return salt
 }
 
+let solution: { readonly of: string; readonly drawn: Drawn } | null = null
+/** A mixture drawn by a seed; kept, since drawing one tries many. */
+function drawnMixture(seed: number, { maxCations, maxAnions, sample }: Case): Drawn {
+  const of = JSON.stringify([seed, maxCations, maxAnions, sample])
+  if (solution?.of !== of) solution = { of, drawn: practiceSolution(seed, { maxCations, maxAnions }, sample.mL) }
+  return solution.drawn
+}
+const contentOf = (seed: number, settings: Case): Content => (settings.kind === 'mixture' ? drawnMixture(seed, settings).content : drawn(seed))
+
 let last: { readonly asked: string; readonly reasoning: Reasoning; thought?: Thought } | null = null
 /** The deduction from a notebook, made anew only where what was done or seen has changed. */
 function reasoned({ case: settings, entries }: Asked): NonNullable<typeof last> {
@@ -122,11 +134,20 @@ const worker = {
     return known.thought
   },
   /** What an entry of work shows in a practice jar that was drawn by a seed of this device's own. */
-  seen: (notebook: Asked, entry: string, seed: number): Seen => seenIn(notebook, entry, drawn(seed), [0, 0, 0]),
+  seen: (notebook: Asked, entry: string, seed: number): Seen => seenIn(notebook, entry, contentOf(seed, notebook.case), [0, 0, 0]),
   /** What is in such a jar. */
   answer(notebook: Asked, seed: number): { formula: string; name: string; right: boolean } {
-    const salt = drawn(seed)
     const concluded = notebook.entries.flatMap((e) => ('concluded' in e && e.concluded.claim !== 'absent' ? [e.concluded.species] : []))
+    if (notebook.case.kind === 'mixture') {
+      const { cations, anions } = drawnMixture(seed, notebook.case)
+      const ions = [...cations, ...anions]
+      return {
+        formula: ions.join(' '),
+        name: 'a solution',
+        right: ions.length === new Set(concluded).size && ions.every((ion) => concluded.includes(ion)),
+      }
+    }
+    const salt = drawn(seed)
     return { formula: salt.id, name: salt.data.name, right: concluded.some((text) => findSalt(text)?.id === salt.id) }
   },
   /** Everything the model says of an ion: what it shows, and the constants behind it. */
@@ -153,7 +174,7 @@ const worker = {
   /** What an entry would have shown with the mistake of a finding undone. */
   async undone(notebook: Asked, finding: string, entry: string, seed: number | null): Promise<Undone | null> {
     await ready
-    return undone(notebook, reasoned(notebook).reasoning, finding, entry, seed === null ? undefined : drawn(seed))
+    return undone(notebook, reasoned(notebook).reasoning, finding, entry, seed === null ? undefined : contentOf(seed, notebook.case))
   },
   /** Every way a test comes out among the bench salts. */
   async test(test: string): Promise<Outcome[]> {

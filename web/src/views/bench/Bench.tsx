@@ -2,7 +2,7 @@ import {
   cautionsOf,
   observationsFromLook,
   observationSchema,
-  TESTS,
+  everyTest,
   vesselFor,
   type Entry,
   type Finding,
@@ -97,10 +97,13 @@ export function Bench() {
     else setClosed(new Set([...closed, openRow.id]))
   }
   const concluded = entries.flatMap((e) => ('concluded' in e ? [{ id: e.id, ...e.concluded }] : []))
-  const conclude = (species: string, claim: 'present' | 'confirmed'): void => {
-    const ions = thought?.standings.filter((s) => s.probability > 0.5) ?? []
-    const citing = [...new Set(ions.flatMap((s) => s.evidence.filter((e) => e.weight >= 0.3).map((e) => e.entry)))]
-    void write([{ concluded: { species, claim, citing } }])
+  const mixed = jar?.case.kind === 'mixture'
+  const conclude = (claims: readonly string[], claim: 'present' | 'confirmed'): void => {
+    const likely = thought?.standings.filter((s) => s.probability > 0.5) ?? []
+    const citing = (ions: typeof likely): string[] => [...new Set(ions.flatMap((s) => s.evidence.filter((e) => e.weight >= 0.3).map((e) => e.entry)))]
+    void write(
+      claims.map((species) => ({ concluded: { species, claim, citing: citing(mixed ? likely.filter((s) => s.species === species) : likely) } })),
+    )
   }
   // Each hint asked for is a line of the notebook, so that it is counted wherever the notebook goes; it holds until the next line of work.
   const asked = entries.filter((e) => 'note' in e && e.note.startsWith(HINT)).length
@@ -138,7 +141,9 @@ export function Bench() {
       about={
         <>
           <h1 className="shrink-0 font-mono text-xl">{jar.code}</h1>
-          <span className="truncate text-faint">{jar.title || (jar.kind === 'simulated' ? 'simulated unknown' : 'one salt')}</span>
+          <span className="truncate text-faint">
+            {jar.title || (jar.kind === 'simulated' ? 'simulated unknown' : jar.case.kind === 'mixture' ? 'a mixture' : 'one salt')}
+          </span>
         </>
       }
       actions={
@@ -228,13 +233,18 @@ export function Bench() {
             />
           )}
           {writable && openRow === null && rows.length > 0 && concluded.length === 0 && (
-            <Conclude suggested={hinted && complete ? thought.formulae[0]?.formula : undefined} focus={idle && complete} onConclude={conclude} />
+            <Conclude
+              mixture={mixed}
+              suggested={hinted && complete ? thought.formulae[0]?.formula : undefined}
+              focus={idle && complete}
+              onConclude={conclude}
+            />
           )}
           {rows.length === 0 && <Safety />}
           <Bottom on={`${rows.length} ${lookAt} ${String(idle)} ${concluded.length}`} />
         </main>
         {hinted ? (
-          <Contention thought={thought} thinking={thinking} where={where} />
+          <Contention thought={thought} thinking={thinking} mixture={mixed} where={where} />
         ) : (
           <NoHints asking={jar.case.hints === 'on request'} asked={asked} onAsk={ask} />
         )}
@@ -281,7 +291,7 @@ function NoHints({ asking, asked, onAsk }: { readonly asking: boolean; readonly 
 }
 
 const cautionsFor = (row: PageRow): string[] => {
-  const test = TESTS.find((t) => t.id === row.test?.id)
+  const test = row.test ? everyTest.get(row.test.id) : undefined
   return test ? cautionsOf(test) : []
 }
 

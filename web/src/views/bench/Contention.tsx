@@ -8,10 +8,12 @@ import type { Thought } from '../../workers/reasoning.worker'
 export function Contention({
   thought,
   thinking,
+  mixture,
   where,
 }: {
   readonly thought: Thought | null
   readonly thinking: boolean
+  readonly mixture: boolean
   readonly where: (entry: string) => string
 }) {
   const [chosen, setChosen] = useState<string | null>(null)
@@ -38,13 +40,13 @@ export function Contention({
       {[1, -1].map((sign) => (
         <div key={sign} role="group" aria-label={sign > 0 ? 'cations' : 'anions'} className="mt-1 flex flex-wrap gap-x-1">
           {thought.standings
-            .filter((s) => s.charge * sign > 0)
+            .filter((s) => (sign > 0 ? s.charge > 0 : s.charge <= 0))
             .map((s) => (
               <Ion key={s.species} standing={s} chosen={s.species === shown?.species} onChoose={() => setChosen(s.species)} />
             ))}
         </div>
       ))}
-      <h3 className="mt-5 px-1 text-sm text-faint">salts left</h3>
+      <h3 className="mt-5 px-1 text-sm text-faint">{mixture ? 'taken together' : 'salts left'}</h3>
       <ul className="px-1">
         {thought.formulae
           .filter((f) => f.probability >= 0.01)

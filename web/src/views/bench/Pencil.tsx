@@ -1,4 +1,4 @@
-import { findSalt, TESTS, type Proposal } from '@foxing/core'
+import { findIon, findSalt, TESTS, type Proposal } from '@foxing/core'
 import { DropdownMenu } from 'radix-ui'
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { Chemistry } from '../../ui/Formula'
@@ -107,13 +107,34 @@ function OtherTests({
 }
 
 interface ConcludeProps {
+  /** Ions are concluded one by one, not a salt. */
+  readonly mixture: boolean
   readonly suggested: string | undefined
   readonly focus: boolean
-  readonly onConclude: (formula: string, claim: 'present' | 'confirmed') => void
+  readonly onConclude: (claims: readonly string[], claim: 'present' | 'confirmed') => void
 }
 
-/** The last row: the salt, by formula, and how sure. */
-export function Conclude({ suggested, focus, onConclude }: ConcludeProps) {
+/** What is claimed in a line: a salt, or ions one beside another; null with what could not be read. */
+function claimsIn(text: string, mixture: boolean): { readonly claims: readonly string[] } | { readonly unknown: string } {
+  const known = (find: () => string | undefined): string | undefined => {
+    try {
+      return find()
+    } catch {
+      return undefined
+    }
+  }
+  if (!mixture) {
+    const salt = known(() => findSalt(text)?.id)
+    return salt === undefined ? { unknown: text } : { claims: [salt] }
+  }
+  const words = text.split(/[\s,;]+/).filter((word) => word !== '')
+  const ions = words.map((word) => known(() => findIon(word)))
+  const unknown = words.find((_, k) => ions[k] === undefined)
+  return unknown === undefined && ions.length > 0 ? { claims: ions.flatMap((ion) => ion ?? []) } : { unknown: unknown ?? text }
+}
+
+/** The last row: the salt by its formula, or the ions of a mixture, and how sure. */
+export function Conclude({ mixture, suggested, focus, onConclude }: ConcludeProps) {
   const [formula, setFormula] = useState('')
   const [claim, setClaim] = useState<'present' | 'confirmed'>('present')
   const [problem, setProblem] = useState<string | null>(null)
@@ -123,18 +144,17 @@ export function Conclude({ suggested, focus, onConclude }: ConcludeProps) {
   }, [focus])
   const conclude = (): void => {
     const text = formula.trim() || suggested || ''
-    let known: string | undefined
-    try {
-      known = findSalt(text)?.id
-    } catch {
-      known = undefined
-    }
-    if (known === undefined) {
-      setProblem(`“${text}” is not a salt in scope. Write its formula, with the water: Na2SO4.10H2O.`)
+    const read = claimsIn(text, mixture)
+    if ('unknown' in read) {
+      setProblem(
+        mixture
+          ? `“${read.unknown}” is not an ion in scope. Write the ions one beside another: Cu^2+ Fe^3+ SO4^2-.`
+          : `“${read.unknown}” is not a salt in scope. Write its formula, with the water: Na2SO4.10H2O.`,
+      )
       return
     }
     setProblem(null)
-    onConclude(known, claim)
+    onConclude(read.claims, claim)
   }
   return (
     <form
@@ -149,9 +169,9 @@ export function Conclude({ suggested, focus, onConclude }: ConcludeProps) {
         the jar holds
         <input
           ref={input}
-          className="h-11 w-60 border-b border-ink bg-transparent font-serif text-xl text-ink"
+          className={`h-11 ${mixture ? 'w-96' : 'w-60'} border-b border-ink bg-transparent font-serif text-xl text-ink`}
           value={formula}
-          placeholder={suggested ?? 'formula'}
+          placeholder={suggested ?? (mixture ? 'ions' : 'formula')}
           onChange={(e) => setFormula(e.target.value)}
         />
       </label>

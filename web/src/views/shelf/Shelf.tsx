@@ -138,10 +138,14 @@ function standing(jar: Shown) {
   return <span>{jar.lines} lines written</span>
 }
 
+/** What a jar may hold: a mixture is one in solution. */
+const SAMPLES = ['one salt', 'a mixture'] as const
+
 function NewJar({ taken }: { readonly taken: readonly LocalJar[] }) {
   const [code, setCode] = useState('')
   const [title, setTitle] = useState('')
   const [hints, setHints] = useState<(typeof HINTS)[number]>('open')
+  const [sample, setSample] = useState<(typeof SAMPLES)[number]>('one salt')
   const { problem, run } = useTask()
   const go = useNavigate()
   const open = (kind: 'real' | 'simulated') => (event: SyntheticEvent) => {
@@ -153,7 +157,7 @@ function NewJar({ taken }: { readonly taken: readonly LocalJar[] }) {
         code: code.trim() || nextCode(taken),
         title: title.trim(),
         kind,
-        case: caseSchema.parse({ hints }),
+        case: caseSchema.parse(sample === 'a mixture' ? { hints, kind: 'mixture', sample: { mL: 20 } } : { hints }),
         createdAt: new Date().toISOString(),
         owner: useSession.getState().me?.id ?? '',
         ownerName: null,
@@ -193,6 +197,7 @@ function NewJar({ taken }: { readonly taken: readonly LocalJar[] }) {
         maxLength={200}
         onChange={(e) => setTitle(e.target.value)}
       />
+      <Choice label="it holds" of={SAMPLES} value={sample} onChoose={setSample} />
       <Choice label="hints" of={HINTS} value={hints} onChoose={setHints} />
       <button type="submit" className="pressable inline-flex items-center gap-1">
         <Plus size={18} aria-hidden /> a real jar
