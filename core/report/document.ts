@@ -2,6 +2,7 @@ import { STOCK } from '../catalogue'
 import { reason, type Reasoning, type Standing, type TraceStep } from '../deduction'
 import { asAmended, isTest, sayObservation, sayStep, type AmendedEntry, type Concluded, type Notebook } from '../notebook'
 import { everyTest } from '../schemes'
+import { sentencesOf } from './sentences'
 
 /** One thing seen, in words, and how it was first written where it was amended. */
 export interface SeenLine {
@@ -29,6 +30,8 @@ export interface ReportDocument {
   readonly rows: readonly Row[]
   readonly notes: readonly { readonly at: string; readonly text: string }[]
   readonly conclusions: readonly { readonly species: string; readonly claim: string; readonly citing: readonly string[] }[]
+  /** What the record comes to, in sentences that cite rows. */
+  readonly sentences: readonly string[]
   readonly standings: readonly Pick<Standing, 'species' | 'status' | 'probability'>[]
   readonly formulae: readonly { readonly formula: string; readonly probability: number }[]
   readonly conflicts: readonly string[]
@@ -59,6 +62,7 @@ export function documentFrom(reasoning: Reasoning, notebook: Pick<Notebook, 'cas
     rows,
     notes: entries.flatMap(({ entry }) => ('note' in entry ? [{ at: entry.at, text: entry.note }] : [])),
     conclusions: entries.flatMap(({ entry, withdrawn }) => ('concluded' in entry && !withdrawn ? [conclusion(entry.concluded, rows)] : [])),
+    sentences: shown ? sentencesOf(reasoning, notebook.case, (entry) => rowNumber(rows, entry)) : [],
     standings: (shown ? reasoning.standings : []).map(({ species, status, probability }) => ({
       species,
       status,
@@ -72,11 +76,17 @@ export function documentFrom(reasoning: Reasoning, notebook: Pick<Notebook, 'cas
   }
 }
 
+/** The row an entry stands in, counted from 1; null for one that stands in none. */
+function rowNumber(rows: readonly Row[], entry: string): number | null {
+  const at = rows.findIndex((row) => row.entry === entry || row.looks.flat().some((o) => o.entry === entry))
+  return at < 0 ? null : at + 1
+}
+
 /** Citations name rows as the reader counts them. */
 function conclusion(concluded: Concluded, rows: readonly Row[]): ReportDocument['conclusions'][number] {
   const citing = concluded.citing.map((id) => {
-    const at = rows.findIndex((row) => row.entry === id || row.looks.flat().some((o) => o.entry === id))
-    return at < 0 ? id : `row ${at + 1}`
+    const number = rowNumber(rows, id)
+    return number === null ? id : `row ${number}`
   })
   return { species: concluded.species, claim: concluded.claim, citing: [...new Set(citing)] }
 }
@@ -155,7 +165,14 @@ export function inferencesOf(entries: ReadonlySet<string>, reasoning: Reasoning,
 const CLEARLY = 1.5
 
 /** Whether something seen in these steps could hold the ion: for evidence in its favour with the likeliest salt in the jar, for evidence against with any. */
-function couldShow(ion: string, steps: readonly TraceStep[], { hypotheses, posterior, simulations }: Reasoning, inFavour: boolean): boolean {
+function couldShow(
+  ion: string,
+  steps: readonly TraceStep[],
+  { each, hypotheses, posterior, responders, simulations }: Reasoning,
+  inFavour: boolean,
+): boolean {
+  // Of a mixture it is known which ions each test speaks of.
+  if (each && !inFavour) return steps.some(({ test }) => test === null || responders?.[test]?.includes(ion) !== false)
   const best = hypotheses[posterior.indexOf(Math.max(...posterior))]
   const among = inFavour ? (best ? [best] : []) : hypotheses
   return among.some(
@@ -165,7 +182,7 @@ function couldShow(ion: string, steps: readonly TraceStep[], { hypotheses, poste
 
 function equationsOf(steps: readonly TraceStep[], { formulae, hypotheses, simulations }: Reasoning): string[] {
   const best = formulae[0]
-  const content = hypotheses.find((h) => h.content.id === best?.formula)?.content
+  const content = hypotheses.find(({ content: { id, label = id } }) => label === best?.formula)?.content
   if (!best || !content || best.probability < EQUATIONS_FROM) return []
   return [...new Set(steps.flatMap((s) => simulations.expect(content, s.recipe)?.percept.equations ?? []))]
 }

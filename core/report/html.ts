@@ -36,6 +36,7 @@ export function toHtml(document: ReportDocument): string {
     `<table><thead><tr><th></th><th>test</th><th>observation</th><th>inference</th></tr></thead><tbody>${rows.join('') || '<tr><td colspan="4">nothing done yet</td></tr>'}</tbody></table>`,
     section('Equations', equations.length > 0 ? `<ul>${equations.map((e) => `<li>${setHtml(e)}</li>`).join('')}</ul>` : ''),
     section('Conclusion', conclusions.join('') || '<p>No conclusion has been written.</p>'),
+    section('What the record supports', document.sentences.map((s) => `<p>${setHtml(s)}</p>`).join('')),
     supports === '' ? '' : `<p>What the record as a whole supports: ${supports}.</p>`,
     document.conflicts.map((c) => `<p>Unsettled: ${setHtml(c)}.</p>`).join(''),
     section('Notes', document.notes.map((n) => `<p>${escape(n.text)}</p>`).join('')),

@@ -47,6 +47,7 @@ export function toMarkdown(document: ReportDocument): string {
   if (document.conclusions.length === 0) out.push('No conclusion has been written.')
   for (const { species, claim, citing } of document.conclusions)
     out.push(`- **${escape(typeset(species))}** ${escape(claim)}${citing.length > 0 ? ` (${escape(citing.join(', '))})` : ', no row cited'}`)
+  if (document.sentences.length > 0) out.push('', '## What the record supports', '', ...document.sentences.map((s) => `- ${escape(typeset(s))}`))
   if (document.formulae.length > 0)
     out.push(
       '',

@@ -29,8 +29,14 @@ export const vesselOfProof = (proof: Proof): string =>
 export const stepsOfProof = (proof: Proof): readonly TestStep[] =>
   proof.portion_mL === undefined ? proof.steps : [{ do: 'take', into: THIS, from: proof.from, mL: proof.portion_mL, upTo: true }, ...proof.steps]
 
-const named = (scheme: Scheme, separation: Separation, proof?: Proof): string =>
-  [scheme.id, separation.id, ...(proof ? [vesselOfProof(proof), proof.ions[0]?.replace(/[^A-Za-z0-9]/g, '')] : [])].join('/')
+const named = (scheme: Scheme, separation: Separation, proof?: Proof): string => {
+  const own = `${scheme.id}/${separation.id}`
+  if (!proof) return own
+  const name = (p: Proof): string => `${vesselOfProof(p)}/${p.ions[0]?.replace(/[^A-Za-z0-9]/g, '') ?? ''}`
+  // A cation may have two proofs on one fraction.
+  const alike = (separation.proofs ?? []).filter((p) => name(p) === name(proof))
+  return `${own}/${name(proof)}${alike.length > 1 ? `-${alike.indexOf(proof) + 1}` : ''}`
+}
 
 function testsOf(scheme: Scheme): SchemeTest[] {
   return scheme.separations.flatMap((separation): SchemeTest[] => {

@@ -1,8 +1,7 @@
-import { Runner } from '../../perception'
 import { seeded } from '../../species'
 import { standTogether } from '../../schemes'
-import { stepSchema } from '../../tube'
 import type { Content } from '../hypotheses'
+import { isSafe, keeps } from './together'
 import { ACID, ANIONS_SOUGHT, balanced, CATIONS, isAlkali, partIons } from './parts'
 
 /** A solution to work on, and what is in it. */
@@ -18,30 +17,6 @@ const BETWEEN = [0.02, 0.05] as const
 const ACIDITY = 0.3
 const TRIES = 400
 
-/** What is never brought together: it may go off, or give hydrogen cyanide. */
-const NEVER: readonly (readonly [readonly string[], readonly string[]])[] = [
-  [['NH4^+'], ['ClO3^-', 'NO2^-', 'MnO4^-']],
-  [
-    ['ClO3^-', 'MnO4^-', 'CrO4^2-', 'NO2^-'],
-    ['SCN^-', 'Fe(CN)6^4-', 'Fe(CN)6^3-', 'HS^-', 'CH3COO^-', 'C2O4^2-'],
-  ],
-]
-const isSafe = (parts: readonly string[]): boolean => !NEVER.some(([a, b]) => parts.some((p) => a.includes(p)) && parts.some((p) => b.includes(p)))
-
-/** Whether nothing comes down, leaves or is oxidised when these stand in one solution. */
-function keeps(content: Content): boolean {
-  const runner = new Runner(content.jar ?? { solids: [] })
-  return [
-    { do: 'take', into: 'A', mL: 1 },
-    { do: 'add', to: 'A', reagent: 'water', drops: 1 },
-    { do: 'warm', vessel: 'A', minutes: 1 },
-  ].every((step) => {
-    const { deposit, gases, precipitates } = runner.step(stepSchema.parse(step))
-    const quiet = deposit === null && precipitates.length === 0 && gases.length === 0
-    return quiet && (runner.vessel('A')?.reacted.size ?? 0) === 0
-  })
-}
-
 /**
  * A solution of so many cations and anions that can share it, in acid where acid drives nothing out.
  * @param random in [0, 1), seeded
@@ -55,6 +30,7 @@ export function drawSolution(cations: number, anions: number, random: () => numb
       const next = pick(CATIONS)
       if (!positive.includes(next) && standTogether(positive, next)) positive.push(next)
     }
+    if (positive.length < cations) continue
     const negative: string[] = []
     while (negative.length < anions) {
       const next = pick(ANIONS_SOUGHT)

@@ -3,6 +3,7 @@ import type { Group } from '../groups'
 import { ACID, CLASSES, isAnion, mixtureOf, PARTS, type AmountClass, type Parts } from './parts'
 import type { Responders } from './responders'
 import { rowsOf } from './rows'
+import { shares } from './together'
 
 /** A mixture weighed against what was written. */
 export interface Weighed {
@@ -16,9 +17,21 @@ export interface Weighed {
 
 /** Odds of a part before any test: a mixture holds a few of each kind. */
 const ODDS = { cation: 0.14, anion: 0.11, acid: 1 } as const
-/** How often there is so much of it. */
-const AMOUNTS: Readonly<Record<AmountClass, number>> = { trace: 0.1, minor: 0.15, middling: 0.3, major: 0.3, heavy: 0.15 }
+/** How often there is so much of it, beside the commonest. */
+const AMOUNTS: Readonly<Record<AmountClass, number>> = { trace: 0.4, minor: 0.6, middling: 1, major: 1, heavy: 0.5 }
+/** How much less likely a mixture is for each two of its parts that cannot share a solution (natural logarithm): not impossible, since the pair may be there in traces. */
+const APART = 4
+function apart(parts: Parts): number {
+  const held = [...parts.keys()].filter((part) => part !== ACID)
+  const acid = parts.has(ACID)
+  let pairs = 0
+  held.forEach((a, k) => {
+    for (const b of held.slice(k + 1)) if (!shares(a, b, acid)) pairs++
+  })
+  return pairs
+}
 const priorOf = (parts: Parts): number =>
+  -APART * apart(parts) +
   [...parts].reduce(
     (sum, [part, amount]) => sum + Math.log(part === ACID ? ODDS.acid : isAnion(part) ? ODDS.anion : ODDS.cation) + Math.log(AMOUNTS[amount]),
     0,
@@ -183,10 +196,35 @@ const pairs = (parts: Parts, among: readonly string[]): Change[] =>
     })),
   )
 
+/** One part for two: bromide and chloride pass for thiocyanate. */
+const twoForOne = (parts: Parts, among: readonly string[]): Change[] =>
+  [...parts.keys()].flatMap((out) => {
+    const left = without(parts, out)
+    return pairs(
+      left,
+      among.filter((part) => part !== out),
+    ).map((change) => ({ ...change, changed: [out, ...change.changed] }))
+  })
+
+/** Parts that would explain best what the best mixture explains worst. */
+function hopefuls(scales: Scales, best: Weighed): readonly string[] {
+  const worst = [...best.logs.keys()].sort((a, b) => scales.hopeOf(b) - (best.logs[b] ?? 0) - scales.hopeOf(a) + (best.logs[a] ?? 0))[0]
+  if (worst === undefined) return []
+  return additions(
+    best.parts,
+    PARTS.filter((part) => scales.answers(worst, part)),
+  )
+    .map(({ parts, changed }) => ({ part: changed[0] ?? '', log: sum(scales.partRows(parts, worst)) }))
+    .sort((a, b) => b.log - a.log)
+    .slice(0, HOPEFULS)
+    .map(({ part }) => part)
+}
+const HOPEFULS = 7
+
 /** Improvements sought with one state of the notebook. */
 const ROUNDS = 16
 /** A test that the best explains this much worse than something did (natural logarithm) is looked into with more than single changes. */
-const PUZZLING = 2.5
+const PUZZLING = 1.5
 /** Pairs are tried among no more parts than these. */
 const PAIRED = 14
 
@@ -252,15 +290,25 @@ function regrow(scales: Scales, start: Weighed): Weighed {
 }
 const REGROWN = 5
 
+const EARLY = 8
+
 /** Odds from which on a rival is weighed by every test (natural logarithm). */
 const CLOSE = 1.2
 
 /** The best mixture by everything written, improved once more in every way, and its rivals. */
 export function settle(scales: Scales, parts: Parts, until: number): Found {
-  const climbed = improve(scales, scales.whole(parts, until), (now) => [
-    [...additions(now.parts, PARTS), ...removals(now.parts), ...otherAmounts(now.parts)],
-    swaps(now.parts, PARTS),
-  ])
+  // What the last test speaks of may have been taken for something else.
+  const latest = PARTS.filter((part) => until > 0 && scales.answers(until - 1, part))
+  const climb = (from: Parts): Weighed =>
+    improve(scales, scales.whole(from, until), (now) => [
+      [...additions(now.parts, PARTS), ...removals(now.parts), ...otherAmounts(now.parts), ...swaps(now.parts, latest)],
+      swaps(now.parts, PARTS),
+      scales.tired ? [] : twoForOne(now.parts, hopefuls(scales, now)),
+    ])
+  const carried = climb(parts)
+  // Early on a wrong turn is soon taken, and beginning again costs little.
+  const anew = until <= EARLY && parts.size > 0 ? climb(new Map()) : carried
+  const climbed = anew.score > carried.score ? anew : carried
   // Old riddles have had their turn; a new one is worth the time.
   const best = until > 0 && puzzledAt(scales, climbed, until - 1) ? regrow(scales, climbed) : climbed
   const floor = best.score - GIVEN_UP

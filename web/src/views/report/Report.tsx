@@ -129,8 +129,18 @@ export function Report() {
               {c.citing.length > 0 && <span className="text-base text-faint"> ({c.citing.join(', ')})</span>}
             </p>
           ))}
+          {document.sentences.length > 0 && (
+            <>
+              <h2 className="mt-8 text-2xl">What the record supports</h2>
+              {document.sentences.map((sentence) => (
+                <p key={sentence} className="mt-1 max-w-[75ch] font-serif text-lg leading-snug">
+                  <Chemistry>{sentence}</Chemistry>
+                </p>
+              ))}
+            </>
+          )}
           <p className="mt-3" hidden={document.formulae.length === 0}>
-            What the record as a whole supports:{' '}
+            As a whole:{' '}
             {document.formulae.slice(0, 4).map((f, i) => (
               <span key={f.formula}>
                 {i > 0 && ', '}

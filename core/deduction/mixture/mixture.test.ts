@@ -1,0 +1,134 @@
+import { beforeAll, describe, expect, test } from '@jest/globals'
+import { caseSchema, entrySchema, type Entry } from '../../notebook'
+import { reason } from '../deduce'
+import { Simulations } from '../hypotheses'
+import { observationsOf } from '../seen'
+import { traceOf } from '../trace'
+import { drawSolution, practiceSolution } from './draw'
+import { chanceOf } from '../standings'
+import { ionsFound } from './index'
+import { shares } from './together'
+import { ACID, dissolved, ionsOfParts, mixtureOf, type Parts } from './parts'
+import { parseFormula } from '../../species'
+
+const settings = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } })
+const partsOf = (...parts: readonly string[]): Parts => new Map(parts.map((part) => [part, 'middling'] as const))
+
+/** What a careful observer writes of these tests, done on a solution of these parts. */
+function written(parts: Parts, tests: readonly (readonly [test: string, on: string])[]): Entry[] {
+  const simulations = new Simulations(0, {}, 20)
+  const entries: Entry[] = []
+  for (const [id, on] of tests) {
+    const did = entrySchema.parse({ id: `d${entries.length}`, at: '', did: { test: id, on } })
+    entries.push(did)
+    const steps = traceOf({ case: settings, entries }).steps.filter((s) => s.entry === did.id)
+    for (const { observation } of observationsOf(steps, (step) => simulations.expect(mixtureOf(parts, 20), step.recipe)))
+      entries.push(entrySchema.parse({ id: `s${entries.length}`, at: '', saw: observation }))
+  }
+  return entries
+}
+
+describe('a mixture as a solution', () => {
+  const charge = (ions: Readonly<Record<string, number>>): number =>
+    Object.entries(ions).reduce((sum, [ion, n]) => sum + n * parseFormula(ion).charge, 0)
+
+  test.each([[['Cu^2+', 'SO4^2-']], [['Fe^3+', 'Ba^2+', 'NO3^-', ACID]], [['PO4^3-', 'H3BO3']], [['K^+', 'CrO4^2-', 'Cl^-']], [[]]])(
+    '%j balances in charge',
+    (parts) => {
+      expect(charge(dissolved(partsOf(...parts)))).toBeCloseTo(0, 9)
+    },
+  )
+  test('charge that is wanting is made up by an ion of the mixture where one can, else by one that shows nothing', () => {
+    expect(Object.keys(dissolved(partsOf('Cu^2+', 'NO3^-')))).toEqual(['Cu^2+', 'NO3^-'])
+    expect(Object.keys(dissolved(partsOf('Al^3+', 'PO4^3-')))).toContain('ClO4^-')
+    expect(Object.keys(dissolved(partsOf('Cl^-')))).toContain('N(CH3)4^+')
+  })
+  test('free acid is no ion of the standings', () => {
+    expect([...ionsOfParts(partsOf('Cu^2+', 'Cl^-', ACID))]).toEqual(['Cu^2+', 'Cl^-'])
+  })
+  test('its id tells how much there is of each, its label what', () => {
+    const { id, label } = mixtureOf(
+      new Map([
+        ['Cu^2+', 'heavy'],
+        ['Cl^-', 'trace'],
+      ]),
+      20,
+    )
+    expect([id, label]).toEqual(['Cu^2+ 52, Cl^- 10', 'Cu^2+ Cl^-'])
+  })
+})
+
+describe('what can share a solution', () => {
+  test.each([
+    ['Ba^2+', 'SO4^2-', false, false],
+    ['CO3^2-', 'K^+', true, false],
+    ['CO3^2-', 'K^+', false, true],
+    ['MnO4^-', 'SO3^2-', false, false],
+    ['Fe^3+', 'I^-', true, false],
+    ['Cu^2+', 'Fe^3+', true, true],
+    ['Cl^-', 'NO3^-', true, true],
+  ])('%s with %s, acid %s: %s', (a, b, acid, can) => {
+    expect(shares(a, b, acid)).toBe(can)
+    expect(shares(b, a, acid)).toBe(can)
+  })
+})
+
+describe('solutions drawn to practise on', () => {
+  test('the same seed draws the same; ions that react, or come down, are not drawn together', () => {
+    expect(practiceSolution(41, {}).content).toEqual(practiceSolution(41, {}).content)
+    for (let seed = 0; seed < 12; seed++) {
+      const { cations, anions } = practiceSolution(seed, { maxCations: 3, maxAnions: 2 })
+      expect(cations.length).toBeLessThanOrEqual(3)
+      expect(anions.length).toBeLessThanOrEqual(2)
+      expect(cations.includes('Ba^2+') && anions.includes('SO4^2-')).toBe(false)
+      expect(cations.includes('NH4^+') && anions.includes('ClO3^-')).toBe(false)
+      expect(anions.includes('SCN^-') && anions.includes('MnO4^-')).toBe(false)
+    }
+  })
+  test('what cannot be had is said', () => {
+    expect(() => drawSolution(30, 1, () => 0.5)).toThrow(RangeError)
+  })
+})
+
+describe('what a few tests say of a mixture', () => {
+  const truth = partsOf('Cu^2+', 'SO4^2-', 'Cl^-')
+  let entries: Entry[]
+  beforeAll(() => {
+    entries = written(truth, [
+      ['barium-nitrate', 'A'],
+      ['silver-nitrate', 'B'],
+    ])
+  })
+  test('nothing written: every ion as likely as before, none of them tested', () => {
+    const { standings, each } = reason({ case: settings, entries: [] })
+    expect(new Set(standings.map((s) => s.status))).toEqual(new Set(['untested']))
+    for (const p of each?.values() ?? []) expect(p).toBeCloseTo(p > 0.11 ? 0.14 / 1.14 : 0.11 / 1.11, 6)
+  })
+  test('two precipitates and a blue liquid: copper, sulfate and chloride, each by itself', () => {
+    const { each = new Map<string, number>(), standings } = reason({ case: settings, entries })
+    for (const ion of ['Cu^2+', 'SO4^2-', 'Cl^-']) expect(each.get(ion)).toBeGreaterThan(0.9)
+    // Lead, barium and silver would have come down with what is there.
+    for (const ion of ['Pb^2+', 'Ba^2+', 'Ag^+']) expect(each.get(ion)).toBeLessThan(0.05)
+    // Nothing that was done speaks of ammonium.
+    expect(each.get('NH4^+')).toBeCloseTo(0.14 / 1.14, 1)
+    expect(standings.find((s) => s.species === 'SO4^2-')?.evidence.some((e) => e.weight > 0.5)).toBe(true)
+  }, 120_000)
+  test('the chance of one of several ions is not less than that of each', () => {
+    const reasoning = reason({ case: settings, entries })
+    expect(chanceOf(['Cu^2+', 'NH4^+'], reasoning)).toBeGreaterThanOrEqual(chanceOf(['Cu^2+'], reasoning))
+    expect(chanceOf([], reasoning)).toBe(0)
+  }, 120_000)
+  test('one observation misread leaves nothing impossible', () => {
+    const at = entries.findIndex((e) => 'saw' in e && e.saw.channel === 'solution.colour')
+    const misread = entries.map((e, k) => ('saw' in e && k === at ? { ...e, saw: { ...e.saw, value: 'violet' } } : e))
+    const { each = new Map<string, number>() } = reason({ case: settings, entries: misread })
+    expect(ionsFound(each).anions).toEqual(expect.arrayContaining(['SO4^2-', 'Cl^-']))
+    expect(each.get('Cu^2+')).toBeGreaterThan(0)
+  }, 120_000)
+  test('lines that come one by one end where all of them at once do', () => {
+    const grown = caseSchema.parse({ kind: 'mixture', sample: { mL: 21 } })
+    for (let n = 1; n < entries.length; n++) reason({ case: grown, entries: entries.slice(0, n) })
+    const [byLine, atOnce] = [reason({ case: grown, entries }), reason({ case: settings, entries })]
+    expect(ionsFound(byLine.each ?? new Map())).toEqual(ionsFound(atOnce.each ?? new Map()))
+  }, 240_000)
+})

@@ -1,0 +1,41 @@
+import { Runner } from '../../perception'
+import { stepSchema } from '../../tube'
+import type { Content } from '../hypotheses'
+import { ACID, mixtureOf } from './parts'
+
+/** What is never brought together: it may go off, or give hydrogen cyanide. */
+const NEVER: readonly (readonly [readonly string[], readonly string[]])[] = [
+  [['NH4^+'], ['ClO3^-', 'NO2^-', 'MnO4^-']],
+  [
+    ['ClO3^-', 'MnO4^-', 'CrO4^2-', 'NO2^-'],
+    ['SCN^-', 'Fe(CN)6^4-', 'Fe(CN)6^3-', 'HS^-', 'CH3COO^-', 'C2O4^2-'],
+  ],
+]
+export const isSafe = (parts: readonly string[]): boolean =>
+  !NEVER.some(([a, b]) => parts.some((p) => a.includes(p)) && parts.some((p) => b.includes(p)))
+
+/** Whether nothing comes down, leaves or is oxidised when these stand in one solution. */
+export function keeps(content: Content): boolean {
+  const runner = new Runner(content.jar ?? { solids: [] })
+  return [
+    { do: 'take', into: 'A', mL: 1 },
+    { do: 'add', to: 'A', reagent: 'water', drops: 1 },
+    { do: 'warm', vessel: 'A', minutes: 1 },
+  ].every((step) => {
+    const { deposit, gases, precipitates } = runner.step(stepSchema.parse(step))
+    const quiet = deposit === null && precipitates.length === 0 && gases.length === 0
+    return quiet && (runner.vessel('A')?.reacted.size ?? 0) === 0
+  })
+}
+
+const known = new Map<string, boolean>()
+/** Whether two parts, or one part and free acid, can share a solution: nothing comes down, leaves, or is oxidised. */
+export function shares(a: string, b: string, acid: boolean): boolean {
+  const key = [a, b].sort().join() + (acid ? ACID : '')
+  let answer = known.get(key)
+  if (answer === undefined) {
+    const parts = new Map([a, b, ...(acid ? [ACID] : [])].map((part) => [part, 'middling'] as const))
+    known.set(key, (answer = keeps(mixtureOf(parts, 20))))
+  }
+  return answer
+}
