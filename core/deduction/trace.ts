@@ -10,6 +10,8 @@ export interface TraceStep {
   /** Place in its test, −1 for a preparation. */
   readonly index: number
   readonly vessel: string
+  /** The step itself, its vessels as the notebook names them. */
+  readonly step?: Step
   /** Every step that bears on what is seen here, in order, vessels renamed; the last is this step itself. */
   readonly recipe: Recipe
 }
@@ -80,7 +82,7 @@ export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: 
       const touched = new Map<string, TraceStep[]>()
       for (const { step, index, test } of done) {
         flat.push(step)
-        const traced: TraceStep = { entry: entry.id, test, index, vessel: vesselOf(step), recipe: recipeOf(flat) }
+        const traced: TraceStep = { entry: entry.id, test, index, vessel: vesselOf(step), step, recipe: recipeOf(flat) }
         steps.push(traced)
         if (index >= 0) last.push(traced)
         touched.set(traced.vessel, [...(touched.get(traced.vessel) ?? []), traced])

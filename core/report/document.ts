@@ -133,9 +133,9 @@ function looksOf(entries: readonly AmendedEntry[]): SeenLine[][] {
 }
 
 const sayOf = (traced: TraceStep): string[] => {
-  const step = traced.recipe.steps.at(-1)
+  const step = traced.step ?? traced.recipe.steps.at(-1)
   if (!step || step.do === 'look') return []
-  return [sayStep(step.do === 'take' && step.from !== 'sample' ? { ...step, from: 'OS' } : step)]
+  return [sayStep(step)]
 }
 
 /**

@@ -41,6 +41,20 @@ describe('the report', () => {
   test('cites rows by the number the reader counts', () => {
     expect(document.conclusions).toEqual([{ species: 'CuCl2.2H2O', claim: 'confirmed', citing: ['row 1'] }])
   })
+  test('says what the record supports in sentences that cite rows', () => {
+    const chloride = document.sentences.find((s) => s.startsWith('Cl^- '))
+    expect(chloride).toMatch(/^Cl\^- (is (confirmed|present)|may be present): .*Silver nitrate.*gave precipitate, white.*\(row 3\)/)
+    const copper = document.sentences.find((s) => s.startsWith('Cu^2+ '))
+    expect(copper).toMatch(/Flame.*\(row 1\)/)
+    // An ion is told by tests that show it: ammonia after the silver makes copper deep blue.
+    expect(copper).toMatch(/deep blue \(row 3\)/)
+    expect(document.sentences.find((s) => s.startsWith('Excluded'))).toMatch(/^Excluded \(rows 1 to 3\): .*I\^-/)
+  })
+  test('words a likely ion as the class words it', () => {
+    const plain = documentOf({ case: caseSchema.parse({ school: { wording: 'plain' } }), entries }, 'Jar K-2')
+    expect(plain.sentences.join()).not.toContain('is confirmed')
+    expect(documentOf({ case: caseSchema.parse({ hints: 'none' }), entries }, 'Jar K-2').sentences).toEqual([])
+  })
   test('tells the equations of what was seen', () => {
     expect(document.rows.flatMap((r) => r.equations)).toContain('Ag^+ + Cl^- -> AgCl')
   })

@@ -1,5 +1,6 @@
-import type { Evidence, Reasoning, Standing, Status } from '../deduction'
-import type { Case } from '../notebook'
+import type { Reasoning, Standing, Status, TraceObservation } from '../deduction'
+import { sayObservation, type Case } from '../notebook'
+import { everyTest } from '../schemes'
 
 /** Of what speaks for an ion, so much is told in a sentence. */
 const TOLD = 3
@@ -14,37 +15,63 @@ const SAID: Readonly<Record<Case['school']['wording'], Readonly<Record<Status, s
   plain: { confirmed: 'is present', likely: 'is present', open: 'may be present', unlikely: null, excluded: null, untested: null },
 }
 
+/** Rows of the notebook as they are cited. */
+const cited = (rows: readonly number[]): string => {
+  const [first, ...rest] = [...new Set(rows)].sort((a, b) => a - b)
+  if (first === undefined) return ''
+  const last = rest.at(-1)
+  if (last === undefined) return ` (row ${first})`
+  return rest.length === last - first && rest.length > 1 ? ` (rows ${first} to ${last})` : ` (rows ${[first, ...rest].join(', ')})`
+}
+
 /**
- * What the record comes to, in sentences: each ion that is there, or may be, with what speaks for it and the rows it stands in; what was excluded, and by which rows; what was not tested.
+ * What the record comes to, in sentences: each ion that is there, or may be, with the tests that gave a sign of it and the rows they stand in; what was excluded, and by which rows; what was not tested.
  * @param rowOf the row an entry stands in, as the reader counts; null for one that stands in none
  */
 export function sentencesOf(reasoning: Reasoning, of: Case, rowOf: (entry: string) => number | null): string[] {
-  const { standings, formulae } = reasoning
+  const { standings, formulae, signs, trace } = reasoning
   const said = SAID[of.school.wording]
-  const rows = (evidence: readonly Evidence[]): number[] => [...new Set(evidence.flatMap((e) => rowOf(e.entry) ?? []))].sort((a, b) => a - b)
-  const cited = (numbers: readonly number[]): string =>
-    numbers.length === 0 ? '' : numbers.length === 1 ? ` (row ${String(numbers[0])})` : ` (rows ${numbers.join(', ')})`
+  const told = new Map(trace.observations.map((o) => [o.entry, o] as const))
+  /** All that was written of a test, look by look. */
+  const seenIn = ({ steps }: TraceObservation): string => {
+    const looks = new Map<number | undefined, string[]>()
+    for (const o of trace.observations)
+      if (o.steps[0]?.entry === steps[0]?.entry)
+        looks.set(o.observation.step, [...(looks.get(o.observation.step) ?? []), sayObservation(o.observation)])
+    return [...looks.values()].map((words) => words.join(', ')).join(', then ')
+  }
+  /** Tests that gave a sign, those first that say most. */
+  const signsOf = ({ species, evidence }: Standing): Sign[] => {
+    const found = new Map<string, Sign>()
+    for (const { entry, weight } of [...evidence].sort((a, b) => b.weight - a.weight)) {
+      const traced = told.get(entry)
+      const step = traced?.steps[0]
+      const test = step?.test ?? step?.entry
+      if (!traced || test === undefined || weight < TELLING || found.has(test) || !signs.get(species)?.has(test)) continue
+      found.set(test, { words: `${everyTest.get(test)?.title ?? 'what was done'} gave ${seenIn(traced)}`, row: rowOf(entry) })
+    }
+    return [...found.values()].slice(0, TOLD)
+  }
   const there = standings
     .filter((s) => said[s.status] !== null)
     .map((s) => {
-      const speaks = strongest(s, (weight) => weight >= TELLING)
-      const because = speaks.map((e) => e.because.split(': ')[0] ?? '').filter((words, k, all) => all.indexOf(words) === k)
-      return `${s.species} ${said[s.status] ?? ''}${because.length > 0 ? `: ${because.join('; ')}` : ', by what was excluded'}${cited(rows(speaks))}.`
+      const by = signsOf(s).map(({ words, row }) => words + cited(row === null ? [] : [row]))
+      const otherwise = s.status === 'open' ? '; nothing so far settles it' : ', by what was excluded'
+      return `${s.species} ${said[s.status] ?? ''}${by.length > 0 ? `: ${by.join('; ')}` : otherwise}.`
     })
   const out = standings.filter((s) => s.status === 'excluded' && s.evidence.length > 0)
-  const by = rows(out.flatMap((s) => strongest(s, (weight) => weight <= -TELLING)))
+  const against = out.flatMap((s) => s.evidence.filter((e) => e.weight <= -TELLING).flatMap((e) => rowOf(e.entry) ?? []))
   const untested = standings.filter((s) => s.status === 'untested')
   const [best] = formulae
   return [
     ...(of.kind === 'salt' && best && best.probability >= NAMED_FROM ? [`The record as a whole speaks for ${best.formula}.`] : []),
     ...there,
-    ...(out.length > 0 ? [`Excluded${cited(by)}: ${out.map((s) => s.species).join(', ')}.`] : []),
+    ...(out.length > 0 ? [`Excluded${cited(against)}: ${out.map((s) => s.species).join(', ')}.`] : []),
     ...(untested.length > 0 ? [`Not tested: ${untested.map((s) => s.species).join(', ')}.`] : []),
   ]
 }
 
-const strongest = ({ evidence }: Standing, telling: (weight: number) => boolean): Evidence[] =>
-  evidence
-    .filter((e) => telling(e.weight))
-    .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight))
-    .slice(0, TOLD)
+interface Sign {
+  readonly words: string
+  readonly row: number | null
+}

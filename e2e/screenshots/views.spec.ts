@@ -1,5 +1,6 @@
 import { picture } from '../bitmap'
 import { expect, test } from '../people'
+import { mixtureUntil } from '../mixture'
 import { SPOILED_NOTEBOOK } from '../spoiled'
 
 /** Relative to where the script runs Playwright from. */
@@ -17,6 +18,13 @@ test('bench', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Begin' }).or(page.getByLabel('the jar holds'))).toBeVisible()
   await expect(page.getByText('Working out what to do next…')).toHaveCount(0)
   await page.screenshot({ path: `${shots}/bench.png` })
+})
+
+test('a mixture', async ({ page }) => {
+  await page.goto('/')
+  await page.getByLabel('a notebook from a file').setInputFiles(mixtureUntil('full-separation-thioacetamide/polysulfide'))
+  await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible({ timeout: 60_000 })
+  await page.screenshot({ path: `${shots}/mixture.png` })
 })
 
 test('report', async ({ page }) => {

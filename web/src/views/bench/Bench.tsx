@@ -168,7 +168,7 @@ export function Bench() {
         </p>
       )}
       <div className="flex min-h-0 flex-1">
-        <Course rows={rows} />
+        <Course rows={rows} of={jar.case} />
         <main className="flex min-w-0 flex-1 flex-col overflow-auto bg-sheet" aria-label="notebook page">
           <div className={`${COLUMNS} sticky top-0 z-[1] border-b border-ink bg-sheet px-5 py-2 text-sm text-faint`} aria-hidden>
             <span className="pl-8">test</span>

@@ -1,21 +1,49 @@
-import { PORTIONS } from '@foxing/core'
+import { FULL_SEPARATION_THIOACETAMIDE, PORTIONS, schemeById, testsOfScheme, type Case } from '@foxing/core'
+import { useMemo } from 'react'
 import type { PageRow } from '../../state/page'
 
+interface Stage {
+  readonly id: string
+  readonly title: string
+  readonly tests: readonly string[]
+}
+
+/** Portions of a mixture that are tried before it is taken apart. */
+const BEFORE: readonly string[] = ['flame', 'anions']
+
+/** The way a case is worked: stages on portions of one salt; for a mixture the portions tried first, then each separation of the school's scheme. */
+function wayOf(of: Case): { readonly title: string; readonly stages: readonly Stage[] } {
+  if (of.kind !== 'mixture') return PORTIONS
+  const scheme = schemeById.get(of.school.scheme ?? '') ?? FULL_SEPARATION_THIOACETAMIDE
+  const tests = testsOfScheme(scheme)
+  const separations = scheme.separations.map(({ id, title }) => ({
+    id,
+    title: title.replace(/[:,].*/, ''),
+    tests: tests.filter((t) => t.separation.id === id).map((t) => t.id),
+  }))
+  return { title: scheme.title, stages: [...PORTIONS.stages.filter((s) => BEFORE.includes(s.id)), ...separations] }
+}
+
 /** The stages of the scheme, with how far each has come. */
-export function Course({ rows }: { readonly rows: readonly PageRow[] }) {
+export function Course({ rows, of }: { readonly rows: readonly PageRow[]; readonly of: Case }) {
+  const { title, stages } = useMemo(() => wayOf(of), [of])
   const done = new Set(rows.map((r) => r.test?.id))
+  const last = rows.at(-1)?.test?.id
   return (
-    <nav aria-label="course of stages" className="off-paper hidden w-36 shrink-0 flex-col gap-1 border-r border-rule px-4 py-5 lg:flex">
+    <nav
+      aria-label="course of stages"
+      tabIndex={0}
+      className="off-paper hidden w-36 shrink-0 flex-col gap-1 overflow-auto border-r border-rule px-4 py-5 lg:flex"
+    >
       <h2 className="mb-2 text-sm text-faint">course</h2>
       <ol className="grid gap-1">
-        {PORTIONS.stages.map((stage) => {
+        {stages.map((stage) => {
           const count = stage.tests.filter((t) => done.has(t)).length
-          const last = rows.at(-1)?.test?.id
           const here = last !== undefined && stage.tests.includes(last)
           return (
             <li
               key={stage.id}
-              className={`flex min-h-9 items-baseline gap-2 ${count === 0 ? 'text-faint' : ''} ${here ? 'font-semibold' : ''}`}
+              className={`flex min-h-9 items-baseline gap-2 leading-tight ${count === 0 ? 'text-faint' : ''} ${here ? 'font-semibold' : ''}`}
               aria-current={here ? 'step' : undefined}
             >
               <span className="flex-1">{stage.title}</span>
@@ -26,7 +54,7 @@ export function Course({ rows }: { readonly rows: readonly PageRow[] }) {
           )
         })}
       </ol>
-      <p className="mt-4 text-sm text-faint">{PORTIONS.title}</p>
+      <p className="mt-4 text-sm text-faint">{title}</p>
     </nav>
   )
 }
