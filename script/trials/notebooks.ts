@@ -16,7 +16,7 @@ const write = (
   const lines = entries.map((entry, n) => ({ ...entry, at: minutes(n) }))
   const citing = (species: string): string[] => {
     const signs = reasoning.signs.get(species) ?? new Set<string>()
-    return entries.flatMap((e) => ('did' in e && 'test' in e.did && signs.has(e.did.test as string) ? [e.id] : [])).slice(-4)
+    return entries.flatMap((e) => ('did' in e && 'test' in e.did && signs.has(e.did.test) ? [e.id] : [])).slice(-4)
   }
   const claims = concluded.map((species, k) => ({
     id: `c${k}`,
