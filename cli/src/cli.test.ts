@@ -28,6 +28,20 @@ describe('the command line', () => {
       steps: [{ step: 1 }, { step: 2, solution: { colour: { family: 'blue' } } }],
     })
   })
+  test('key works a worksheet on its sample, part by part', () => {
+    const sheet = {
+      format: 'foxing-worksheet/1',
+      id: 'w-1',
+      sample: { solids: [{ formula: 'CuSO4.5H2O', mg: 500 }] },
+      parts: [{ letter: 'A', steps: [{ test: 'barium-nitrate', on: 'A' }] }],
+    }
+    const { status, out } = run(['key'], JSON.stringify(sheet))
+    expect(status).toBe(0)
+    expect(json(out)).toMatchObject({ format: 'foxing-key/1', parts: [{ letter: 'A', observations: [{ vessel: 'A' }] }] })
+    const { status: refused, err } = run(['key'], JSON.stringify({ ...sheet, parts: [{ steps: [{ do: 'fuse', into: 'F' }] }] }))
+    expect(refused).toBe(1)
+    expect(err).toContain('parts.0.steps.0.do')
+  })
   test('--lines answers one line a document, in order, a bad one with where and what', () => {
     const { status, out } = run(
       ['simulate', '--lines'],

@@ -26,7 +26,7 @@ import {
   TESTS,
   UNSUPPORTED,
 } from '@foxing/core'
-import { documentOf, toCsv, toHtml, toMarkdown } from '@foxing/core/report'
+import { documentOf, keySchema, keyTo, toCsv, toHtml, toMarkdown, worksheetSchema } from '@foxing/core/report'
 import { z } from 'zod'
 import { takePercepts } from './percepts'
 
@@ -92,6 +92,17 @@ function refuseUnsupported(document: unknown): void {
   })
 }
 
+function refuseUnsupportedParts(document: unknown): void {
+  const parts = z.object({ parts: z.array(z.object({ steps: z.array(z.looseObject({ do: z.string().optional() })) })) }).safeParse(document)
+  if (!parts.success) return
+  parts.data.parts.forEach((part, k) =>
+    part.steps.forEach((step, i) => {
+      if (step.do !== undefined && UNSUPPORTED.includes(step.do))
+        throw new BadInput(`parts.${k}.steps.${i}.do`, `an operation this version carries out; "${step.do}" is not simulated yet`)
+    }),
+  )
+}
+
 /** Every format this version reads or writes, by the name its JSON Schema is published under. */
 const FORMATS = {
   'foxing-procedure-1': procedureSchema,
@@ -100,6 +111,8 @@ const FORMATS = {
   'foxing-notebook-1': notebookSchema,
   'foxing-deduction-1': deductionSchema,
   'foxing-advice-1': adviceSchema,
+  'foxing-worksheet-1': worksheetSchema,
+  'foxing-key-1': keySchema,
   'foxing-reading-1': z.looseObject({ observations: z.array(observationSchema), rest: z.array(z.string()) }),
 }
 
@@ -172,6 +185,17 @@ const commands: readonly Command[] = [
     summary: '{ "text": … } → observations, and the rest that was not understood',
     reads: true,
     run: (document) => readShorthand(parse(z.looseObject({ text: z.string().max(4000) }), document, null).text),
+  },
+  {
+    name: 'key',
+    summary: 'worksheet with its sample → expected observations, inference and marks of each part',
+    reads: true,
+    run: (document) => {
+      refuseUnsupportedParts(document)
+      const worksheet = parse(worksheetSchema, document, 'foxing-worksheet/1')
+      takePercepts('solution' in worksheet.sample)
+      return keyTo(worksheet)
+    },
   },
   {
     name: 'report',

@@ -1,5 +1,5 @@
 import { STOCK } from '../catalogue'
-import { reason, type Reasoning, type Standing, type TraceStep } from '../deduction'
+import { reason, type Content, type Reasoning, type Simulations, type Standing, type TraceStep } from '../deduction'
 import { asAmended, isTest, sayObservation, sayStep, type AmendedEntry, type Concluded, type Notebook } from '../notebook'
 import { everyTest } from '../schemes'
 import { sentencesOf } from './sentences'
@@ -110,7 +110,7 @@ function rowsOf(entries: readonly AmendedEntry[], reasoning: Reasoning): Row[] {
         steps: isTest(did) ? steps.flatMap((s) => sayOf(s)) : [],
         looks,
         inference: inferencesOf(new Set(seen), reasoning),
-        equations: seen.length > 0 ? equationsOf(steps, reasoning) : [],
+        equations: seen.length > 0 ? likelyEquations(steps, reasoning) : [],
       },
     ]
   })
@@ -180,9 +180,13 @@ function couldShow(
   )
 }
 
-function equationsOf(steps: readonly TraceStep[], { formulae, hypotheses, simulations }: Reasoning): string[] {
+function likelyEquations(steps: readonly TraceStep[], { formulae, hypotheses, simulations }: Reasoning): string[] {
   const best = formulae[0]
   const content = hypotheses.find(({ content: { id, label = id } }) => label === best?.formula)?.content
-  if (!best || !content || best.probability < EQUATIONS_FROM) return []
-  return [...new Set(steps.flatMap((s) => simulations.expect(content, s.recipe)?.percept.equations ?? []))]
+  return best && content && best.probability >= EQUATIONS_FROM ? equationsOf(steps, content, simulations) : []
 }
+
+/** Equations of what happens in some steps with this in the jar, each once. */
+export const equationsOf = (steps: readonly TraceStep[], content: Content, simulations: Simulations): string[] => [
+  ...new Set(steps.flatMap((s) => simulations.expect(content, s.recipe)?.percept.equations ?? [])),
+]

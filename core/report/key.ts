@@ -1,0 +1,118 @@
+import { z } from 'zod'
+import { observationsOf, reason, Simulations, traceOf, type Content, type Reasoning, type TraceStep } from '../deduction'
+import { caseSchema, didSchema, entrySchema, sayObservation, type Case, type Entry } from '../notebook'
+import { findSalt } from '../species'
+import { sampleSchema, StepError, type Known, type Sample } from '../tube'
+import { equationsOf, inferencesOf } from './document'
+
+/** A worksheet: lettered parts of steps, done one after another on the sample that was given out. */
+export const worksheetSchema = z.looseObject({
+  format: z.literal('foxing-worksheet/1'),
+  id: z.union([z.string(), z.number()]).optional(),
+  title: z.string().max(200).optional(),
+  case: caseSchema.optional(),
+  sample: sampleSchema,
+  parts: z
+    .array(
+      z.looseObject({
+        letter: z.string().min(1).max(8).optional(),
+        /** Steps, or tests of the catalogue, as a notebook has them. */
+        steps: z.array(didSchema).min(1).max(60),
+        /** All the marks of the part, where its writer has settled them. */
+        marks: z.number().nonnegative().max(1000).optional(),
+      }),
+    )
+    .min(1)
+    .max(60),
+})
+export type Worksheet = Known<z.infer<typeof worksheetSchema>>
+
+/** What `key` answers: for each part what there is to see, what follows from it, and what it is worth. */
+export const keySchema = z.looseObject({
+  format: z.literal('foxing-key/1'),
+  parts: z.array(
+    z.looseObject({
+      letter: z.string(),
+      observations: z.array(z.looseObject({ step: z.number().int().positive(), vessel: z.string(), seen: z.string() })),
+      inference: z.array(z.string()),
+      equations: z.array(z.string()),
+      marks: z.looseObject({ observation: z.number(), inference: z.number(), total: z.number() }),
+    }),
+  ),
+  conclusion: z.array(z.looseObject({ species: z.string(), status: z.string() })),
+})
+export type Key = z.infer<typeof keySchema>
+
+/** An ion that a part speaks for this clearly is worth a mark. */
+const INDICATED = / is indicated$/
+
+/** The sample as what may be in a jar, and the case it makes. */
+function opened(sample: Sample, given: Case | undefined): { content: Content; settings: Case } {
+  if ('organic' in sample) throw new StepError('sample.organic', 'a salt, salts or a solution; organic compounds are not simulated yet')
+  const settings = given ?? caseSchema.parse({})
+  if ('solution' in sample) {
+    const { mL } = sample.solution
+    return { content: { id: 'sample', jar: sample }, settings: { ...settings, kind: 'mixture', sample: { ...settings.sample, mL } } }
+  }
+  const mg = sample.solids.reduce((sum, s) => sum + s.mg, 0)
+  const [only, ...others] = sample.solids
+  const salt = only && others.length === 0 ? findSalt(only.formula) : undefined
+  return { content: salt ?? { id: 'sample', jar: sample }, settings: { ...settings, sample: { ...settings.sample, mg } } }
+}
+
+/**
+ * Works a worksheet on its sample as a careful observer would: the key to mark it by. A part is worth a mark for every look there is something to write of, and one for every ion it speaks for clearly,
+ * unless its writer says what it is worth.
+ * @throws NotebookError for a test that is not in the catalogue
+ * @throws StepError for a sample of another kind
+ */
+export function keyTo(worksheet: Worksheet): Key {
+  const { content, settings } = opened(worksheet.sample, worksheet.case)
+  const simulations = new Simulations(settings.sample.mg, settings.drop_mL === undefined ? {} : { drop_mL: settings.drop_mL }, settings.sample.mL)
+  // What is seen is a fact of the sample given out; what follows from it needs hypotheses, which solid mixtures have none of yet.
+  const explained = 'solution' in worksheet.sample || content.jar === undefined
+  const entries: Entry[] = []
+  const write = (body: object): Entry => {
+    const entry = entrySchema.parse({ id: `k${entries.length + 1}`, at: '', ...body })
+    entries.push(entry)
+    return entry
+  }
+  let last: Reasoning | null = null
+  const parts = worksheet.parts.map((part, k) => {
+    const seen: Key['parts'][number]['observations'] = []
+    const saws = new Set<string>()
+    const steps: TraceStep[] = []
+    part.steps.forEach((did, n) => {
+      const done = write({ did })
+      const traced = traceOf({ case: settings, entries }).steps.filter((s) => s.entry === done.id)
+      steps.push(...traced)
+      const looks = new Map<TraceStep, string[]>()
+      for (const { step, observation } of observationsOf(traced, (s) => simulations.expect(content, s.recipe))) {
+        saws.add(write({ saw: { ...observation, of: done.id } }).id)
+        looks.set(step, [...(looks.get(step) ?? []), sayObservation(observation)])
+      }
+      for (const [step, words] of looks) seen.push({ step: n + 1, vessel: step.vessel, seen: words.join(', ') })
+    })
+    last = explained ? reason({ case: settings, entries }) : null
+    const inference = last ? inferencesOf(saws, last) : []
+    const observation = seen.length
+    const told = inference.filter((line) => INDICATED.test(line)).length
+    const total = part.marks ?? observation + told
+    const share = observation + told === 0 ? 0 : total / (observation + told)
+    return {
+      letter: part.letter ?? String.fromCharCode(65 + (k % 26)),
+      observations: seen,
+      inference,
+      equations: equationsOf(steps, content, simulations),
+      marks: { observation: round(observation * share), inference: round(told * share), total },
+    }
+  })
+  const standings = (last as Reasoning | null)?.standings ?? []
+  return {
+    format: 'foxing-key/1',
+    parts,
+    conclusion: standings.filter((s) => s.probability > 0.5).map(({ species, status }) => ({ species, status })),
+  }
+}
+
+const round = (marks: number): number => Math.round(marks * 100) / 100
