@@ -66,9 +66,10 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
     return gate ? [{ test: test.id, title: test.title, because: `${gate.says} ${gate.asks}` }] : []
   })
   const undone = wanted.filter((test) => !held.some((h) => h.test === test.id))
-  const among = live(reasoning)
+  const wary = { ...reasoning, posterior: tempered(reasoning.posterior) }
+  const among = live(wary)
   const ranked: Proposal[] = undone
-    .map((test) => ({ test, prospects: prospectsOf(test, reasoning, among) }))
+    .map((test) => ({ test, prospects: prospectsOf(test, wary, among) }))
     .map((plan) => ({ ...plan, bits: expectedBits(forecastOf(plan.test, reasoning.simulations), plan.prospects) }))
     .filter(({ bits }) => bits >= WORTH_DOING)
     .sort((a, b) => b.bits / costOf(b.test) - a.bits / costOf(a.test))
@@ -89,6 +90,14 @@ function adviseMixture(reasoning: Reasoning, notebook: Pick<Notebook, 'case' | '
   }
   const next = worthDoing(reasoning, notebook.case, allowed).map(({ test, bits, because }) => propose(test, bits, because, reasoning))
   return { next, review: review(notebook, reasoning), refutation: null, held, complete: next.length === 0 }
+}
+
+/** The model may be off: what it holds improbable is looked into as if it were somewhat less so. */
+const WARY = 0.7
+function tempered(posterior: Float64Array): Float64Array {
+  const raised = posterior.map((p) => p ** WARY)
+  const sum = raised.reduce((a, b) => a + b, 0)
+  return raised.map((p) => p / sum)
 }
 
 /** What a test costs: its minutes, a minute to begin, and the care it takes. */

@@ -37,9 +37,11 @@ test('a simulated mixture: begun, seen, concluded ion by ion, opened', async ({ 
   await expect(page.locator('#line')).toHaveAttribute('placeholder', /writes it down as seen/)
   const rows = page.getByRole('main').getByRole('listitem')
   await expect(rows.first()).toContainText('Litmus')
-  for (let look = 0; look < 2; look++) {
+  for (const paper of ['red litmus paper', 'blue litmus paper']) {
+    await expect(page.locator('#line')).toHaveAttribute('placeholder', /writes it down as seen/)
     await page.locator('#line').fill('=')
     await page.keyboard.press('Enter')
+    await expect(rows.first()).toContainText(new RegExp(`${paper}: (red|blue|violet)`))
   }
   const form = page.getByRole('form', { name: 'conclusion' })
   await form.getByLabel('the jar holds').fill('Cu^2+ Xx')

@@ -17,8 +17,10 @@ import {
   type Entry,
   type Observation,
 } from '@foxing/core'
+import { writeFileSync } from 'node:fs'
 import { builtPercepts } from './percepts'
 import { wilson } from './interval'
+import { Reliability } from './reliability'
 import { randomFrom } from './random'
 
 /**
@@ -27,6 +29,8 @@ import { randomFrom } from './random'
  */
 const runs = Number(process.argv[2] ?? 3)
 const seed = Number(process.argv[3] ?? 1)
+/** Only trials whose name holds this. */
+const only = process.argv[4] ?? ''
 const settings = caseSchema.parse({})
 const pack = builtPercepts()
 usePercepts(pack)
@@ -71,29 +75,6 @@ function share(right: number, of: number): string {
   return `${right} of ${of} = ${((100 * right) / of).toFixed(1)} % (${(100 * low).toFixed(1)} to ${(100 * high).toFixed(1)})`
 }
 
-/** Claims of probability, of every ion and every salt after every test, against what was in the jar. */
-class Reliability {
-  private static readonly EDGES = [0, 0.01, 0.05, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 0.95, 0.99, 1]
-  private readonly bins = Reliability.EDGES.slice(1).map((high, k) => ({ low: Reliability.EDGES[k] ?? 0, high, right: 0, of: 0, claimed: 0 }))
-
-  add(probability: number, right: boolean): void {
-    const bin = this.bins.find((b) => probability <= b.high)
-    if (!bin) return
-    bin.of++
-    bin.claimed += probability
-    if (right) bin.right++
-  }
-  table(): string[] {
-    return this.bins.map(({ low, high, right, of, claimed }) => {
-      const name = `  ${low.toFixed(2)} to ${high.toFixed(2)}`
-      if (of < 200) return `${name}: ${of} claims, too few`
-      const [least, most] = wilson(right, of)
-      const meets = most >= low && least <= high
-      return `${name}: ${of} claims, mean ${(claimed / of).toFixed(3)}, right ${(right / of).toFixed(3)} (${least.toFixed(3)} to ${most.toFixed(3)}) ${meets ? 'meets' : 'MISSES'}`
-    })
-  }
-}
-
 const median = (list: readonly number[]): number => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? 0
 
 /** Right is: the salt stands first, or among those that stand as high as the first and that no test of the scope tells apart. */
@@ -102,7 +83,14 @@ function isRight(formulae: readonly { formula: string; probability: number }[], 
   return formulae.some((f) => f.formula === salt && f.probability > 0.8 * top)
 }
 
+/** Trials whose reliability is kept as a plot. */
+const PLOTTED: Readonly<Record<string, string>> = {
+  '5 % misread and 2 % plain wrong': 'docs/reliability.svg',
+  'percepts of a disturbed model, 5 % misread': 'docs/reliability-disturbed.svg',
+}
+
 function trial(name: string, repeats: number, simulations: (random: () => number) => Simulations, misread: number, wrong: number): void {
+  if (!name.includes(only)) return
   const random = randomFrom(seed)
   const counts: number[] = []
   let right = 0
@@ -129,7 +117,9 @@ function trial(name: string, repeats: number, simulations: (random: () => number
   }
   console.log(`${name}: right ${share(right, of)}; tests: median ${median(counts)}, most ${Math.max(...counts)}`)
   if (misread + wrong > 0) console.log(`  ions, after each test:\n${reliability.table().join('\n')}`)
-  if (missed.length > 0) console.log(`  missed: ${missed.slice(0, 12).join(', ')}${missed.length > 12 ? ` and ${missed.length - 12} more` : ''}`)
+  const file = PLOTTED[name]
+  if (file !== undefined) writeFileSync(file, reliability.plot(`${name}: every ion after each test, ${SALTS.length} salts, ${repeats} times`))
+  if (missed.length > 0) console.log(`  missed: ${missed.join(', ')}`)
 }
 
 function fixedScheme(): void {
@@ -159,7 +149,7 @@ const disturbed = (random: () => number): Simulations => {
 }
 console.log(`deduction, seed ${seed}, ${SALTS.length} salts`)
 trial('noise-free', 1, () => nominal, 0, 0)
-fixedScheme()
+if (only === '') fixedScheme()
 trial('5 % misread', runs, () => nominal, 0.05, 0)
 trial('5 % misread and 2 % plain wrong', runs, () => nominal, 0.05, 0.02)
 trial('percepts of a disturbed model', runs, disturbed, 0, 0)
