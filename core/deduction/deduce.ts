@@ -64,12 +64,7 @@ function weighAll(trace: Trace, simulations: Simulations, hypotheses: readonly H
       Math.log(likelihood(o, (step: TraceStep): Expectation | null => simulations.expect(content, step.recipe))),
     ),
   )
-  for (const { places, observations } of groupsOf(trace)) {
-    togetherInOneTest(
-      places.map((k) => table[k] as Float64Array),
-      observations.map((o) => o.observation),
-    )
-  }
+  for (const { places } of groupsOf(trace)) togetherInOneTest(places.map((k) => table[k] as Float64Array))
   const total = Float64Array.from(hypotheses, ({ prior }, h) => table.reduce((sum, row) => sum + (row[h] as number), Math.log(prior)))
   return { trace, simulations, hypotheses, table, total }
 }

@@ -245,20 +245,25 @@ export const unknowing = ({ channel, negated }: Observation): number => (negated
 const MODEL_WRONG = 0.03
 
 /**
- * The observations of one test together, by hypothesis: each by itself where the model holds, and as if nothing were known where, for the whole test, it does not. What one cause spoils then counts once,
- * however many words were written about it. Each observation keeps its share of what the test says.
+ * The observations of one test together, by hypothesis: each by itself where the model holds, and where, for the whole test, it does not, as another sample at random would have it. What one cause spoils
+ * then counts once, however many words were written about it. Each observation keeps its share of what the test says.
  * @param rows natural logarithms of the probability of each observation, by hypothesis; changed in place
+ * @param otherwise natural logarithm of the probability of all of them where the model does not hold; their mean over the hypotheses, unless given
  */
-export function togetherInOneTest(rows: readonly Float64Array[], observations: readonly Observation[]): void {
-  const astray = Math.log(MODEL_WRONG) + observations.reduce((sum, o) => sum + Math.log(unknowing(o)), 0)
-  const [first] = rows
-  first?.forEach((_, h) => {
-    const said = rows.reduce((sum, row) => sum + (row[h] as number), 0)
-    const top = Math.max(said, astray)
-    const both = top + Math.log(Math.exp(said + Math.log(1 - MODEL_WRONG) - top) + Math.exp(astray - top))
-    const factor = said < 0 ? both / said : 1
+export function togetherInOneTest(rows: readonly Float64Array[], otherwise?: number): void {
+  const said = Float64Array.from(rows[0] ?? [], (_, h) => rows.reduce((sum, row) => sum + (row[h] as number), 0))
+  const astray = Math.log(MODEL_WRONG) + (otherwise ?? logOfMean(said))
+  said.forEach((log, h) => {
+    const top = Math.max(log, astray)
+    const both = top + Math.log(Math.exp(log + Math.log(1 - MODEL_WRONG) - top) + Math.exp(astray - top))
+    const factor = log < 0 ? both / log : 1
     for (const row of rows) row[h] = (row[h] as number) * factor
   })
+}
+
+function logOfMean(logs: Float64Array): number {
+  const top = Math.max(...logs)
+  return top + Math.log(logs.reduce((sum, log) => sum + Math.exp(log - top), 0) / logs.length)
 }
 
 /** Steps an observation may speak of: the look it names, else those after what it names, else every one that shows its channel. */

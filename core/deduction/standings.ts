@@ -188,9 +188,12 @@ function because({ observation }: TraceObservation, weight: number): string {
 /** Many observations, each not worth a line, may still have moved a probability by this factor: then the ion is no longer untested. */
 const MOVED = 4
 
+/** The probability a confirmed ion has to have. A class that takes one test for enough takes into the bargain that a whole test may be off. */
+const sure = (confirmations: number): number => (confirmations > 1 ? 0.99 : 0.95)
+
 function statusOf(probability: number, prior: number, evidence: readonly Evidence[], positives: number, confirmations: number): Status {
   if (evidence.length === 0 && probability > prior / MOVED && probability < 0.99) return 'untested'
-  if (probability >= 0.99) return positives >= confirmations ? 'confirmed' : 'likely'
+  if (probability >= sure(confirmations) && positives >= confirmations) return 'confirmed'
   if (probability >= 0.8) return 'likely'
   if (probability <= 0.01) return 'excluded'
   return probability <= 0.1 ? 'unlikely' : 'open'
