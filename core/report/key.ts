@@ -44,7 +44,7 @@ export const keySchema = z.looseObject({
 export type Key = z.infer<typeof keySchema>
 
 /** An ion that a part speaks for this clearly is worth a mark. */
-const INDICATED = / is indicated$/
+const INDICATED = ' is indicated'
 
 /** The sample as what may be in a jar, and the case it makes. */
 function opened(sample: Sample, given: Case | undefined): { content: Content; settings: Case } {
