@@ -96,7 +96,7 @@ export function keyTo(worksheet: Worksheet): Key {
     last = explained ? reason({ case: settings, entries }) : null
     const inference = last ? inferencesOf(saws, last) : []
     const observation = seen.length
-    const told = inference.filter((line) => line.endsWith(" is indicated")).length
+    const told = inference.filter((line) => line.endsWith(INDICATED)).length
     const total = part.marks ?? observation + told
     const share = observation + told === 0 ? 0 : total / (observation + told)
     return {
