@@ -118,7 +118,8 @@ function trial(name: string, repeats: number, simulations: (random: () => number
   console.log(`${name}: right ${share(right, of)}; tests: median ${median(counts)}, most ${Math.max(...counts)}`)
   if (misread + wrong > 0) console.log(`  ions, after each test:\n${reliability.table().join('\n')}`)
   const file = PLOTTED[name]
-  if (file !== undefined) writeFileSync(file, reliability.plot(`${name}: every ion after each test, ${SALTS.length} salts, ${repeats} times`))
+  if (file !== undefined)
+    writeFileSync(file, reliability.plot(name, `every ion after each test, ${SALTS.length} salts, ${repeats === 1 ? 'once' : `${repeats} times`}`))
   if (missed.length > 0) console.log(`  missed: ${missed.join(', ')}`)
 }
 

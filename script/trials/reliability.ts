@@ -26,7 +26,7 @@ export class Reliability {
   }
 
   /** The same as a plot, claimed against right: a bar for each interval, the number of claims beside it, the diagonal where claims are just right. */
-  plot(title: string): string {
+  plot(title: string, about: string): string {
     const size = 420
     const margin = 60
     const at = (p: number): number => margin + p * size
@@ -47,7 +47,7 @@ export class Reliability {
     const whole = size + 2 * margin
     return [
       `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${whole} ${whole}" font-family="serif" fill="#22211f" role="img" aria-label="${title}">`,
-      `<rect width="${whole}" height="${whole}" fill="#fbfbf9"/><text x="${margin}" y="32" font-size="15">${title}</text>`,
+      `<rect width="${whole}" height="${whole}" fill="#fbfbf9"/><text x="${margin}" y="26" font-size="15">${title}</text><text x="${margin}" y="44" font-size="12">${about}</text>`,
       `<path d="M${at(0)} ${up(0)}H${at(1)}M${at(0)} ${up(0)}V${up(1)}M${at(0)} ${up(0)}L${at(1)} ${up(1)}" stroke="#cfcfcb" fill="none"/>`,
       ...ticks,
       `<text x="${at(0.5)}" y="${whole - 14}" text-anchor="middle" font-size="13">probability claimed</text>`,
