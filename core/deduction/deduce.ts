@@ -64,9 +64,10 @@ function weighAll(trace: Trace, simulations: Simulations, hypotheses: readonly H
       Math.log(likelihood(o, (step: TraceStep): Expectation | null => simulations.expect(content, step.recipe))),
     ),
   )
+  const alone = table.map((row) => row.slice())
   for (const { places } of groupsOf(trace)) togetherInOneTest(places.map((k) => table[k] as Float64Array))
   const total = Float64Array.from(hypotheses, ({ prior }, h) => table.reduce((sum, row) => sum + (row[h] as number), Math.log(prior)))
-  return { trace, simulations, hypotheses, table, total }
+  return { trace, simulations, hypotheses, table, alone, total }
 }
 
 /** The public answer alone. @throws NotebookError */

@@ -69,6 +69,8 @@ export interface Weighing {
   readonly hypotheses: readonly Hypothesis[]
   /** Natural logarithm of the probability of each observation, by hypothesis. */
   readonly table: readonly Float64Array[]
+  /** The same, each observation by itself, whatever else was written of its test; the table, unless given. */
+  readonly alone?: readonly Float64Array[]
   /** The same of all of them together, with the prior. */
   readonly total: Float64Array
   /** Of a mixture: the probability of each ion, where it is not the sum over hypotheses; and before any test. */
@@ -86,7 +88,7 @@ export function conclude(weighing: Weighing, confirmations: number): Reasoning {
   const formulae = [...named].map(([formula, probability]) => ({ formula, probability })).sort((a, b) => b.probability - a.probability)
   const signs = signsBy(trace, hypotheses, posterior, simulations)
   const standings = standingsOf(weighing, posterior, signs, confirmations)
-  const conflicts = conflictsOf(trace, table, posterior)
+  const conflicts = conflictsOf(trace, weighing.alone ?? table, posterior)
   return {
     standings,
     formulae,
