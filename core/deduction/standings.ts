@@ -235,7 +235,7 @@ function signsBy(trace: Trace, hypotheses: readonly Hypothesis[], posterior: Flo
 }
 
 /** An observation that the best hypotheses would hardly ever give: probably misread, or the procedure was not as written. */
-const UNEXPECTED = 0.06
+const UNEXPECTED = 0.1
 
 function conflictsOf(trace: Trace, table: readonly Float64Array[], posterior: Float64Array): Conflict[] {
   return trace.observations.flatMap(({ entry, observation }, k) => {
