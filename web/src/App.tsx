@@ -11,6 +11,7 @@ const Bench = lazy(() => import('./views/bench/Bench').then((m) => ({ default: m
 const ClassView = lazy(() => import('./views/class/ClassView').then((m) => ({ default: m.ClassView })))
 const Photo = lazy(() => import('./views/photo/Photo').then((m) => ({ default: m.Photo })))
 const Reference = lazy(() => import('./views/reference/Reference').then((m) => ({ default: m.Reference })))
+const Sums = lazy(() => import('./views/sums/Sums').then((m) => ({ default: m.Sums })))
 const Report = lazy(() => import('./views/report/Report').then((m) => ({ default: m.Report })))
 
 export function App() {
@@ -39,6 +40,8 @@ export function App() {
           <Route path="/join" element={<Door way="join" />} />
           <Route path="/reference" element={<Reference />} />
           <Route path="/reference/:kind/:id" element={<Reference />} />
+          <Route path="/sums" element={<Sums />} />
+          <Route path="/sums/:id" element={<Sums />} />
           <Route path="/" element={<Inside element={<Shelf />} />} />
           <Route path="/jar/:id" element={<Inside element={<Bench />} />} />
           <Route path="/jar/:id/report" element={<Inside element={<Report />} />} />

@@ -65,6 +65,7 @@ export function wordsOf(look: SeenLook): string {
     return look.bead.hot.name === look.bead.cold.name ? `bead ${look.bead.cold.name}` : `bead ${look.bead.hot.name} hot, ${look.bead.cold.name} cold`
   if (look.residue) return residueInWords(look)
   if (look.ring) words.push(`${look.ring.colour.name} ring`)
+  if (look.rod) return look.rod === 'unchanged' ? 'the rod or glass is unchanged' : look.rod
   if (look.splint) return `the splint ${look.splint.replaceAll('-', ' ')}`
   if (look.smell) return look.smell === 'none' ? 'no smell' : `smell: ${look.smell}`
   if (look.appearance) return `${look.appearance.colour.name} ${look.appearance.form}`
