@@ -1,7 +1,7 @@
 import { TESTS, type Test } from '../catalogue'
 import { groupsOf, PARTS, stepsMeant, type Hypothesis, type Reasoning } from '../deduction'
 import type { Notebook, Observation } from '../notebook'
-import { FULL_SEPARATION_THIOACETAMIDE, schemeById, testsToDo, type SchemeTest } from '../schemes'
+import { FULL_SEPARATION_THIOACETAMIDE, schemeById, testsOfScheme, testsToDo, type SchemeTest } from '../schemes'
 import { expectedBits } from './bits'
 import { forecastOf } from './forecast'
 
@@ -58,7 +58,7 @@ export function worthDoing(reasoning: Reasoning, settings: Notebook['case'], all
   }
   tryOut(PORTIONS, FIRST)
   const scheme = schemeById.get(settings.school.scheme ?? '') ?? FULL_SEPARATION_THIOACETAMIDE
-  const left = testsToDo(scheme, { done: (test) => done.has(test), told: toldBy(reasoning) })
+  const left = goingOn(testsOfScheme(scheme), testsToDo(scheme, { done: (test) => done.has(test), told: toldBy(reasoning) }), done)
   const bears = (test: Test): boolean => outlook.openOf(test).length > 0
   const last = left.findLastIndex(bears)
   for (const test of left.slice(0, last + 1)) {
@@ -68,6 +68,13 @@ export function worthDoing(reasoning: Reasoning, settings: Notebook['case'], all
   tryOut(PORTIONS, LAST)
   tryOut(PROOFS, LAST)
   return found
+}
+
+/** What is left of a scheme, from where the work stands; what was passed over comes after it. */
+function goingOn(all: readonly SchemeTest[], left: readonly SchemeTest[], done: ReadonlySet<string>): readonly SchemeTest[] {
+  const last = all.findLastIndex((test) => done.has(test.id))
+  const isAhead = (test: SchemeTest): boolean => all.indexOf(test) > last
+  return [...left.filter(isAhead), ...left.filter((test) => !isAhead(test))]
 }
 
 /** A separation is done for what comes after it, a proof for itself. */

@@ -46,14 +46,20 @@ function simulationsFor(notebookCase: Case, conditions: Conditions): Simulations
  * Weighs every hypothesis by everything written.
  * @param conditions a disturbed model to reason with, for robustness runs; the nominal one otherwise
  * @param hypotheses what may be in the jar; every bench salt alone, unless given
+ * @param how `deep`: steps that may be simulated to think a mixture through again where something stays puzzling; a thousand take a second or so
  * @throws NotebookError for a test that is not in the catalogue
  */
-export function reason(notebook: Pick<Notebook, 'case' | 'entries'>, conditions: Conditions = {}, hypotheses?: readonly Hypothesis[]): Reasoning {
+export function reason(
+  notebook: Pick<Notebook, 'case' | 'entries'>,
+  conditions: Conditions = {},
+  hypotheses?: readonly Hypothesis[],
+  { deep = 0 }: { readonly deep?: number } = {},
+): Reasoning {
   const trace = traceOf(notebook)
   const simulations = simulationsFor(notebook.case, conditions)
   const { confirmations } = notebook.case.school
   if (hypotheses === undefined && notebook.case.kind === 'mixture')
-    return conclude(weighMixtures(notebook.case, trace, simulations, responders), confirmations)
+    return conclude(weighMixtures(notebook.case, trace, simulations, responders, deep), confirmations)
   return conclude(weighAll(trace, simulations, hypotheses ?? singleSalts()), confirmations)
 }
 
@@ -70,8 +76,11 @@ function weighAll(trace: Trace, simulations: Simulations, hypotheses: readonly H
   return { trace, simulations, hypotheses, table, alone, total }
 }
 
+/** Steps simulated to think a mixture through before it is left. */
+export const THOROUGH = 25_000
+
 /** The public answer alone. @throws NotebookError */
 export function deduce(notebook: Pick<Notebook, 'case' | 'entries'>): Deduction {
-  const { standings, formulae, conflicts } = reason(notebook)
+  const { standings, formulae, conflicts } = reason(notebook, {}, undefined, { deep: THOROUGH })
   return { standings, formulae: formulae.filter((f) => f.probability > 1e-4), conflicts }
 }

@@ -108,6 +108,27 @@ describe('standings', () => {
 describe('the error model', () => {
   const simulations = new Simulations(500)
   const steps = traceOf({ entries: entries(...TESTS.map((t, i) => ({ did: { test: t.id, on: `T${i}` } }))) }).steps
+  test('eyes that hardly tell red from green make less of the difference, and keep that of blue and yellow', () => {
+    const fire = (formula: string, value: string, eyes: 'usual' | 'deutan'): number => {
+      const recipe = recipeOf([stepSchema.parse({ do: 'flame' })])
+      const salt = findSalt(formula)
+      if (!salt) throw new Error('no salt')
+      return likelihoodAt(observationSchema.parse({ channel: 'flame.colour', value }), new Simulations(500).expect(salt, recipe), eyes)
+    }
+    expect(fire('SrCl2.6H2O', 'green', 'deutan')).toBeGreaterThan(3 * fire('SrCl2.6H2O', 'green', 'usual'))
+    const liquid = (formula: string, value: string, eyes: 'usual' | 'deutan'): number => {
+      const recipe = recipeOf([stepSchema.parse({ do: 'dissolve', into: 'A', mg: 100, mL: 5 }), stepSchema.parse({ do: 'look', at: 'A' })])
+      const salt = findSalt(formula)
+      if (!salt) throw new Error('no salt')
+      return likelihoodAt(observationSchema.parse({ channel: 'solution.colour', value }), new Simulations(500).expect(salt, recipe), eyes)
+    }
+    expect(liquid('NiSO4.6H2O', 'brown', 'deutan')).toBeGreaterThan(liquid('NiSO4.6H2O', 'brown', 'usual'))
+    expect(liquid('CuSO4.5H2O', 'yellow', 'deutan')).toBeLessThan(0.02)
+    // A case that says nothing of eyes has the usual ones.
+    const list = entries({ did: { test: 'flame-on-wire', on: 'A' } }, saw('flame.colour', 'green'))
+    expect(reason({ case: caseSchema.parse({ colourVision: 'deutan' }), entries: list }).trace.observations[0]?.eyes).toBe('deutan')
+    expect(traceOf({ entries: list }).observations[0]?.eyes).toBe('usual')
+  })
   test('every probability lies strictly between nothing and everything, and the words of a channel share one', () => {
     fc.assert(
       fc.property(

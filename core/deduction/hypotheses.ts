@@ -38,7 +38,7 @@ const MOST_KEPT = 12_000
 
 interface Node {
   readonly runner: Runner
-  readonly percept: Percept
+  readonly percept: () => Percept
 }
 
 /**
@@ -63,6 +63,8 @@ export class Simulations {
   private readonly nodes = new Map<string, Map<string, Node | null>>()
   private readonly known = new Map<string, Map<string, Expectation | null>>()
   private kept = 0
+  /** Steps simulated so far: what thinking costs. */
+  made = 0
   private readonly shared = new Map<number, Expectation>()
   private pack: PerceptPack | null = null
   private places: ReadonlyMap<string, number> = new Map()
@@ -125,7 +127,9 @@ export class Simulations {
     const until = looked >= 0 ? looked + 1 : recipe.steps.at(-1)?.do === 'look' ? 0 : -1
     const earlier = recipe.steps.slice(0, until)
     const before = earlier.length > 0 ? this.node(content, earlier) : null
-    return { percept: node.percept, before: before?.percept.vessel === node.percept.vessel ? before.percept : null }
+    const percept = node.percept()
+    const earlierSight = before?.percept()
+    return { percept, before: earlierSight?.vessel === percept.vessel ? earlierSight : null }
   }
 
   /** The vessel that the recipe's last step is done on, just before it; undefined where there is none yet, or where what led up to it cannot be done with this. */
@@ -148,13 +152,14 @@ export class Simulations {
       : new Runner(content.jar ?? { solids: [{ formula: content.id, mg: this.sample_mg }] }, this.conditions)
     let node: Node | null
     try {
-      node = { runner, percept: runner.step(last) }
+      node = { runner, percept: runner.stepUnseen(last) }
     } catch {
       // A step that this does not allow (nothing left to take) says nothing about it.
       node = null
     }
     known.set(key, node)
     this.kept++
+    this.made++
     return node
   }
 }

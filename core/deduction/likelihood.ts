@@ -1,7 +1,7 @@
 import type { Observation } from '../notebook'
-import { anchorsFor, colourDifference, degreeOf, dissolvedSince, labOfHex, type Colour } from '../perception'
+import { anchorsFor, asSeenBy, colourDifference, degreeOf, dissolvedSince, labOfHex, type Colour, type Lab } from '../perception'
 import { findReagent } from '../species'
-import { AMOUNTS, CHANNEL_BY_ID, FAMILIES, HABITS, type Amount, type Family } from '../vocabulary'
+import { AMOUNTS, CHANNEL_BY_ID, FAMILIES, HABITS, type Amount, type Eyes, type Family } from '../vocabulary'
 import type { Expectation } from './hypotheses'
 import type { TraceObservation, TraceStep } from './trace'
 
@@ -16,7 +16,7 @@ const CONFUSED_AT = 9
 const NOTICED: Readonly<Record<Amount | 'none', number>> = { none: 0.02, trace: 0.45, slight: 0.9, moderate: 0.98, heavy: 0.995 }
 
 type Share = (value: string) => number
-type Channel = (seen: Expectation) => Share | null
+type Channel = (seen: Expectation, eyes: Eyes) => Share | null
 
 const table =
   (shares: Readonly<Record<string, number>>, other: number): Share =>
@@ -26,17 +26,16 @@ const table =
 const familyShares = new Map<string, ReadonlyMap<string, number>>()
 
 /** How the families share the naming of a colour. */
-function colourShares(colour: Colour): ReadonlyMap<string, number> {
+function colourShares(colour: Colour, eyes: Eyes): ReadonlyMap<string, number> {
   // The same light is named otherwise in a liquid than on a solid, so the hex alone does not tell.
-  const key = `${colour.family}${colour.hex}`
+  const key = `${eyes}${colour.family}${colour.hex}`
   const known = familyShares.get(key)
   if (known) return known
-  const lab = labOfHex(colour.hex)
-  const water = labOfHex('#ffffff')
+  const lab = asSeenBy(labOfHex(colour.hex), eyes)
+  const distanceTo = (other: Lab): number => colourDifference(lab, asSeenBy(other, eyes))
   const raw = new Map<string, number>()
   for (const family of FAMILIES) {
-    const nearest =
-      family === 'colourless' ? colourDifference(lab, water) : Math.min(...anchorsFor(family).map((anchor) => colourDifference(lab, anchor)))
+    const nearest = family === 'colourless' ? distanceTo(WATER) : Math.min(...anchorsFor(family).map(distanceTo))
     // The name the model gives is the likeliest; the others by how near their nearest shade is.
     const distance = family === colour.family ? 0 : Math.max(4, nearest)
     raw.set(family, Math.exp(-((distance / CONFUSED_AT) ** 2)) + 0.002)
@@ -47,8 +46,10 @@ function colourShares(colour: Colour): ReadonlyMap<string, number> {
   return shares
 }
 
-const ofColour = (colour: Colour, alike: readonly Family[] = []): Share => {
-  const shares = colourShares(colour)
+const WATER = labOfHex('#ffffff')
+
+const ofColour = (colour: Colour, eyes: Eyes, alike: readonly Family[] = []): Share => {
+  const shares = colourShares(colour, eyes)
   return (value) => {
     const family = FAMILIES.find((f) => f === value)
     if (!family) return 1 / FAMILIES.length
@@ -84,11 +85,23 @@ const FLAME_KIN: readonly (readonly Family[])[] = [
   ['green', 'blue'],
 ]
 
+/** Flames that other eyes take for each other besides. */
+const FLAME_KIN_OF: Readonly<Record<Eyes, readonly (readonly Family[])[]>> = {
+  usual: [],
+  protan: [['red', 'orange', 'yellow', 'green']],
+  deutan: [['red', 'orange', 'yellow', 'green']],
+  tritan: [
+    ['blue', 'green'],
+    ['violet', 'red', 'pink'],
+  ],
+}
+
 /** The colour of a flame: fleeting, faint, and yellow more often than it should be. */
-const ofFlame = ({ family }: Colour): Share => {
-  const kin = FLAME_KIN.filter((k) => k.includes(family)).flatMap((k) => k.filter((f) => f !== family))
+const ofFlame = ({ family }: Colour, eyes: Eyes): Share => {
+  const kin = [...new Set([...FLAME_KIN, ...FLAME_KIN_OF[eyes]].filter((k) => k.includes(family)).flatMap((k) => k.filter((f) => f !== family)))]
+  const usual = eyes === 'usual' ? 0.76 : 0.85 - 0.09 * kin.length
   return (value) => {
-    const own = value === family ? 0.76 : kin.some((f) => f === value) ? 0.09 : value === 'colourless' ? 0.05 : 0.01
+    const own = value === family ? usual : kin.some((f) => f === value) ? 0.09 : value === 'colourless' ? 0.05 : 0.01
     return (1 - FOREIGN_SODIUM) * own + (value === 'yellow' ? FOREIGN_SODIUM : 0)
   }
 }
@@ -104,9 +117,9 @@ const yes = (chance: number): Share => table({ yes: chance, partly: 0.02, no: 1 
 
 /** What each channel gives its words, seen from one percept; null where the channel says nothing there. */
 const CHANNELS: Readonly<Record<string, Channel>> = {
-  'appearance.colour': ({ percept }) => percept.appearance && ofColour(percept.appearance.colour, ['white', 'colourless']),
+  'appearance.colour': ({ percept }, eyes) => percept.appearance && ofColour(percept.appearance.colour, eyes, ['white', 'colourless']),
   'appearance.form': ({ percept }) => percept.appearance && table({ [percept.appearance.form]: 0.82 }, 0.06),
-  'solution.colour': ({ percept }) => percept.solution && ofColour(percept.solution.colour),
+  'solution.colour': ({ percept }, eyes) => percept.solution && ofColour(percept.solution.colour, eyes),
   'solution.clarity': ({ percept }) =>
     percept.solution &&
     table(
@@ -118,7 +131,7 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
       0.01,
     ),
   'precipitate.present': ({ percept }) => percept.solution && yes(NOTICED[percept.deposit?.amount ?? 'none']),
-  'precipitate.colour': ({ percept }) => (percept.deposit ? ofColour(percept.deposit.colour) : ofNothing(percept, FAMILIES)),
+  'precipitate.colour': ({ percept }, eyes) => (percept.deposit ? ofColour(percept.deposit.colour, eyes) : ofNothing(percept, FAMILIES)),
   'precipitate.habit': ({ percept }) => (percept.deposit ? ofHabit(percept.deposit.habit) : ofNothing(percept, HABITS)),
   'precipitate.amount': ({ percept }) => (percept.deposit ? ofAmount(percept.deposit.amount) : ofNothing(percept, AMOUNTS)),
   'precipitate.dissolves': ({ percept, before }) => {
@@ -136,31 +149,32 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
     )
   },
   'gas.present': ({ percept }) => yes(noticedGas(percept)),
-  'gas.colour': ({ percept }) => {
+  'gas.colour': ({ percept }, eyes) => {
     const coloured = percept.gases.find((g) => g.colour.family !== 'colourless') ?? percept.gases[0]
-    return coloured ? ofColour(coloured.colour) : table({ colourless: 0.9 }, 0.01)
+    return coloured ? ofColour(coloured.colour, eyes) : table({ colourless: 0.9 }, 0.01)
   },
   'gas.vigour': ({ percept }) => (percept.gases[0] ? table({ [percept.gases[0].vigour]: 0.7 }, 0.15) : null),
-  'flame.colour': ({ percept }) => (percept.flame ? ofFlame(percept.flame.colour) : null),
+  'flame.colour': ({ percept }, eyes) => (percept.flame ? ofFlame(percept.flame.colour, eyes) : null),
   'flame.lasts': ({ percept }) => (percept.flame ? table({ [percept.flame.lasts]: 0.7 }, 0.15) : null),
-  'residue.hot': ({ percept }) => (percept.residue ? ofColour(percept.residue.hot, ['white', 'colourless']) : null),
-  'residue.cold': ({ percept }) => (percept.residue ? ofColour(percept.residue.cold, ['white', 'colourless']) : null),
-  sublimate: ({ percept }) =>
+  'residue.hot': ({ percept }, eyes) => (percept.residue ? ofColour(percept.residue.hot, eyes, ['white', 'colourless']) : null),
+  'residue.cold': ({ percept }, eyes) => (percept.residue ? ofColour(percept.residue.cold, eyes, ['white', 'colourless']) : null),
+  sublimate: ({ percept }, eyes) =>
     percept.residue === undefined
       ? null
       : percept.residue.sublimate
-        ? ofColour(percept.residue.sublimate.colour)
+        ? ofColour(percept.residue.sublimate.colour, eyes)
         : table({ colourless: 0.95 }, 0.005),
   water: ({ percept }) => (percept.water === undefined ? null : yes(percept.water ? 0.93 : 0.06)),
   crackles: ({ percept }) => (percept.residue ? yes(percept.residue.crackles ? 0.85 : 0.04) : null),
   melts: ({ percept }) => (percept.residue ? yes(percept.residue.melts ? 0.88 : 0.06) : null),
   chars: ({ percept }) => (percept.residue ? yes(percept.residue.chars ? 0.88 : 0.04) : null),
-  'bead.hot': ({ percept }) => (percept.bead ? ofColour(percept.bead.hot) : null),
-  'bead.cold': ({ percept }) => (percept.bead ? ofColour(percept.bead.cold) : null),
-  'ring.colour': ({ percept }) => (percept.ring ? ofColour(percept.ring.colour) : table({ colourless: 0.95 }, 0.005)),
-  'layer.colour': ({ percept }) => (percept.layers[0] ? ofColour(percept.layers[0].colour) : null),
+  'bead.hot': ({ percept }, eyes) => (percept.bead ? ofColour(percept.bead.hot, eyes) : null),
+  'bead.cold': ({ percept }, eyes) => (percept.bead ? ofColour(percept.bead.cold, eyes) : null),
+  'ring.colour': ({ percept }, eyes) => (percept.ring ? ofColour(percept.ring.colour, eyes) : table({ colourless: 0.95 }, 0.005)),
+  'layer.colour': ({ percept }, eyes) => (percept.layers[0] ? ofColour(percept.layers[0].colour, eyes) : null),
   'layer.rests': ({ percept }) => (percept.layers[0] ? table({ [percept.layers[0].rests]: 0.97 }, 0.03) : null),
   splint: ({ percept }) => (percept.splint ? table({ [percept.splint]: 0.9 }, 0.03) : null),
+  rod: ({ percept }) => (percept.rod ? table({ [percept.rod]: 0.9 }, 0.03) : null),
   'lime-water': ({ percept }) =>
     percept.solution &&
     (percept.deposit
@@ -205,9 +219,9 @@ const changed = (now: Expectation['percept'], before: NonNullable<Expectation['b
 function channelOf(id: string): Channel | undefined {
   if (!id.startsWith('paper.')) return CHANNELS[id]
   const paper = id.slice('paper.'.length)
-  return ({ percept }) => {
+  return ({ percept }, eyes) => {
     const reading = percept.papers.find((p) => p.paper === paper)
-    return reading ? ofColour(reading.to) : null
+    return reading ? ofColour(reading.to, eyes) : null
   }
 }
 
@@ -228,11 +242,11 @@ function shadeShare({ channel, degree }: Observation, { percept }: Expectation):
   return SHADE_SHARE[Math.abs(written - SHADES.indexOf(degreeOf(colour.name) ?? ''))] ?? 0.06
 }
 
-/** Probability of one observation given one percept. */
-export function likelihoodAt(observation: Observation, expectation: Expectation | null): number {
+/** Probability of one observation given one percept, by eyes of some kind. */
+export function likelihoodAt(observation: Observation, expectation: Expectation | null, eyes: Eyes = 'usual'): number {
   const chance = CHANCE[observation.certainty]
   const flat = neutral(observation.channel)
-  const share = expectation && channelOf(observation.channel)?.(expectation)
+  const share = expectation && channelOf(observation.channel)?.(expectation, eyes)
   const fitting = share ? share(observation.value) : flat
   const p = Math.min(1, fitting * (expectation ? shadeShare(observation, expectation) : 1))
   return (1 - chance) * (observation.negated ? 1 - p : p) + chance * (observation.negated ? 1 - flat : flat)
@@ -290,7 +304,7 @@ function shows(step: TraceStep, channel: string): boolean {
   if (FIRE.test(channel)) return last.do === 'ignite' || last.do === 'charcoal' || last.do === 'cobalt-nitrate' || last.do === 'warm'
   if (channel.startsWith('bead.')) return last.do === 'bead'
   if (channel === 'ring.colour') return last.do === 'look' || last.do === 'add'
-  if (channel === 'splint') return last.do === 'hold' && last.splint !== undefined
+  if (channel === 'splint' || channel === 'rod') return last.do === 'hold' && last[channel] !== undefined
   if (channel.startsWith('appearance.')) return last.do === 'look' || last.do === 'take'
   return step.test === null || last.do === 'look'
 }
@@ -331,5 +345,5 @@ function reagentIs(text: string, name: string): boolean {
 export function likelihood(traced: TraceObservation, expect: (step: TraceStep) => Expectation | null): number {
   const meant = stepsMeant(traced)
   if (meant.length === 0) return neutral(traced.observation.channel)
-  return meant.reduce((sum, step) => sum + likelihoodAt(traced.observation, expect(step)), 0) / meant.length
+  return meant.reduce((sum, step) => sum + likelihoodAt(traced.observation, expect(step), traced.eyes), 0) / meant.length
 }

@@ -72,8 +72,10 @@ export function observationsFromLook(look: SeenLook, asked = ''): Observation[] 
     if (look.flame.colour.family !== 'colourless') say('flame.lasts', look.flame.lasts)
     return seen
   }
-  if (look.splint) {
-    say('splint', look.splint)
+  for (const channel of ['splint', 'rod'] as const) {
+    const word = look[channel]
+    if (!word) continue
+    say(channel, word)
     return seen
   }
   if (look.bead) {

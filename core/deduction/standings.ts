@@ -201,7 +201,8 @@ function statusOf(probability: number, prior: number, evidence: readonly Evidenc
   return probability <= 0.1 ? 'unlikely' : 'open'
 }
 
-const broughtBy = (id: string, ion: string): boolean => {
+/** Whether a test, by id, itself pours the ion in: then seeing or not seeing it there says nothing of the sample. */
+export const broughtBy = (id: string, ion: string): boolean => {
   const test = everyTest.get(id)
   return test !== undefined && brings(test, ion)
 }
@@ -224,7 +225,7 @@ function signsBy(trace: Trace, hypotheses: readonly Hypothesis[], posterior: Flo
     for (const step of stepsMeant(traced)) {
       if (step.test && !REACTION_STAGES.has(everyTest.get(step.test)?.stage ?? 'looked')) continue
       const expectation = simulations.expect(best.content, step.recipe)
-      if (!expectation || likelihoodAt(observation, expectation) < EXPLAINED) continue
+      if (!expectation || likelihoodAt(observation, expectation, traced.eyes) < EXPLAINED) continue
       for (const ion of expectation.percept.shows) {
         if (best.ions.has(ion) && !(step.test && broughtBy(step.test, ion)))
           signs.set(ion, (signs.get(ion) ?? new Set()).add(step.test ?? step.entry))

@@ -1,6 +1,7 @@
 import { expand, UnknownTest, type Volumes } from '../catalogue'
 import { asAmended, type Case, type Notebook, type Observation } from '../notebook'
 import { onlyLooks, otherVesselsOf, SAMPLE, vesselOf, withVessels, type Step } from '../tube'
+import type { Eyes } from '../vocabulary'
 import { everyTest } from '../schemes'
 
 /** A step of the notebook, with what led up to it in its vessel. */
@@ -27,6 +28,8 @@ export interface TraceObservation {
   readonly entry: string
   readonly observation: Observation
   readonly steps: readonly TraceStep[]
+  /** The eyes that saw it; the usual ones, unless given. */
+  readonly eyes?: Eyes
 }
 
 export interface Trace {
@@ -96,7 +99,7 @@ export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: 
       const own = named ?? last
       const about =
         vessel === undefined ? own : own.some((s) => s.vessel === vessel) ? own.filter((s) => s.vessel === vessel) : (latest.get(vessel) ?? [])
-      observations.push({ entry: entry.id, observation: entry.saw, steps: about })
+      observations.push({ entry: entry.id, observation: entry.saw, steps: about, eyes: notebook.case?.colourVision ?? 'usual' })
     }
   })
   return { steps, observations, tests, volumes }

@@ -21,14 +21,15 @@ const ways = new WeakMap<Simulations, Map<string, Way>>()
 /**
  * Weighs mixtures against everything written: the best is followed test by test and improved at the end, then every mixture one part away is weighed beside it. Each ion's probability is its odds with
  * all others as in the best.
+ * @param deep steps that may be simulated to begin the search again where something stays puzzling
  */
-export function weighMixtures(of: Case, trace: Trace, simulations: Simulations, responders: Responders): Weighing {
+export function weighMixtures(of: Case, trace: Trace, simulations: Simulations, responders: Responders, deep = 0): Weighing {
   const mL = liquidOf(of) ?? SOLUTION_mL
   const groups = groupsOf(trace)
   const { scales, parts } = wayOf(of, simulations, () => new Scales(simulations, responders, mL))
   parts.length = Math.min(parts.length, scales.takeUp(groups))
   for (let place = parts.length; place < groups.length; place++) parts.push(follow(scales, { parts: parts.at(-1) ?? new Map(), place }))
-  const { best, rivals } = settle(scales, parts.at(-1) ?? new Map(), groups.length)
+  const { best, rivals } = settle(scales, parts.at(-1) ?? new Map(), groups.length, deep)
   if (parts.length > 0) parts[parts.length - 1] = best.parts
   const all = [best, ...rivals]
   const total = Float64Array.from(all, (w) => w.score)

@@ -3,7 +3,7 @@ import type { Group } from '../groups'
 import { ACID, CLASSES, isAnion, mixtureOf, PARTS, type AmountClass, type Parts } from './parts'
 import type { Responders } from './responders'
 import { rowsOf } from './rows'
-import { shares } from './together'
+import { keepsTogether, shares } from './together'
 
 /** A mixture weighed against what was written. */
 export interface Weighed {
@@ -21,14 +21,16 @@ const ODDS = { cation: 0.14, anion: 0.11, acid: 1 } as const
 const AMOUNTS: Readonly<Record<AmountClass, number>> = { trace: 0.4, minor: 0.6, middling: 1, major: 1, heavy: 0.5 }
 /** How much less likely a mixture is for each two of its parts that cannot share a solution (natural logarithm): not impossible, since the pair may be there in traces. */
 const APART = 4
+/** Pairs that cannot share a solution, and beside others parts that do not keep by themselves; none where the mixture as a whole keeps, as silver does beside thiosulfate in plenty. */
 function apart(parts: Parts): number {
-  const held = [...parts.keys()].filter((part) => part !== ACID)
   const acid = parts.has(ACID)
-  let pairs = 0
-  held.forEach((a, k) => {
-    for (const b of held.slice(k + 1)) if (!shares(a, b, acid)) pairs++
+  const held = [...parts.keys()].filter((part) => part !== ACID)
+  const keeping = held.filter((part) => shares(part, part, acid))
+  let wrong = held.length > 1 ? held.length - keeping.length : 0
+  keeping.forEach((a, k) => {
+    for (const b of keeping.slice(k + 1)) if (!shares(a, b, acid)) wrong++
   })
-  return pairs
+  return wrong > 0 && keepsTogether(parts) ? 0 : wrong
 }
 const priorOf = (parts: Parts): number =>
   -APART * apart(parts) +
@@ -45,10 +47,12 @@ export const beforehand = (part: string): number => {
 const keyOf = ({ entry, observations }: Group): string =>
   `${entry} ${JSON.stringify(observations.map((o) => [o.observation, o.steps[0]?.recipe.key]))}`
 
-/** Tests that are worked for one line, about, before exchanges and new beginnings are left for the next: some seconds. */
-const ENOUGH = 400
+/** Steps that are simulated for one line, about, before exchanges and new beginnings are left for the next: a few seconds. */
+const ENOUGH = 3000
 /** Several parts together may explain a test somewhat better than any did so far (natural logarithm). */
 const HOPED_MORE = 0.3
+/** Parts a test does not speak of by themselves have a hand in it where it comes out this much otherwise with them (natural logarithm). */
+const ENTANGLED = 0.7
 /** Mixtures this much less likely than the best are not weighed to the end (natural logarithm). */
 export const GIVEN_UP = 9
 
@@ -59,11 +63,13 @@ export const GIVEN_UP = 9
 export class Scales {
   private readonly rows = new Map<string, (readonly number[] | undefined)[]>()
   private groups: readonly Group[] = []
-  /** Tests worked with one mixture or another since the page was last taken up. */
-  private effort = 0
+  /** Steps simulated by the time the page was last taken up. */
+  private began = 0
   private keys: readonly string[] = []
   /** The best that anything has made of each test: what a mixture may still hope for. */
   private readonly hopes: number[] = []
+  /** Tests in which parts they do not speak of by themselves turned out to have a hand: zinc that comes down with arsenic. */
+  private readonly entangled = new Map<number, ReadonlySet<string>>()
   /** For each part, the test that last spoke against a change of it. */
   private readonly against = new Map<string, number>()
 
@@ -83,11 +89,12 @@ export class Scales {
     while (same < keys.length && this.keys[same] === keys[same]) same++
     this.groups = groups
     this.keys = keys
-    this.effort = 0
+    this.began = this.simulations.made
     if (same < this.hopes.length) {
       this.hopes.length = same
       for (const rows of this.rows.values()) rows.length = Math.min(rows.length, same)
       this.against.clear()
+      for (const place of this.entangled.keys()) if (place >= same) this.entangled.delete(place)
     }
     return same
   }
@@ -98,7 +105,6 @@ export class Scales {
     let rows = known[place]
     if (!rows) {
       const group = this.groups[place]
-      this.effort++
       known[place] = rows = group ? rowsOf(group, content, this.simulations) : []
       const log = sum(rows)
       if (log > (this.hopes[place] ?? -Infinity)) this.hopes[place] = log
@@ -110,6 +116,10 @@ export class Scales {
   get tired(): boolean {
     return this.effort > ENOUGH
   }
+  /** Steps simulated for this state of the page. */
+  get effort(): number {
+    return this.simulations.made - this.began
+  }
 
   /** The best that anything weighed so far has made of a test. */
   hopeOf = (place: number): number => this.hopes[place] ?? -Infinity
@@ -118,10 +128,17 @@ export class Scales {
   answers(place: number, part: string): boolean {
     const test = this.groups[place]?.test
     const known = test == null ? undefined : this.responders[test]
-    return part === ACID || known === undefined || known.includes(part)
+    return part === ACID || known === undefined || known.includes(part) || this.entangled.get(place)?.has(part) === true
   }
 
-  contentOf = (parts: Parts): Content => mixtureOf(parts, this.mL)
+  contentOf(parts: Parts): Content {
+    let key = ''
+    for (const [part, amount] of parts) key += `${part} ${amount},`
+    let known = this.contents.get(key)
+    if (!known) this.contents.set(key, (known = mixtureOf(parts, this.mL)))
+    return known
+  }
+  private readonly contents = new Map<string, Content>()
 
   /** The parts of a mixture that a test answers: with these alone it is worked, so that mixtures which differ in nothing it speaks of are one to it. */
   private answering(parts: Parts, place: number): Content {
@@ -133,7 +150,13 @@ export class Scales {
   /** By all of the first tests, with all of its parts. */
   whole(parts: Parts, until: number): Weighed {
     const content = this.contentOf(parts)
-    const logs = this.groups.slice(0, until).map((_, place) => sum(this.rowsAt(content, place)))
+    const logs = this.groups.slice(0, until).map((_, place) => {
+      const log = sum(this.rowsAt(content, place))
+      // Worked with fewer parts it may come out otherwise: then all of these have a say in it.
+      if (Math.abs(log - sum(this.partRows(parts, place))) > ENTANGLED)
+        this.entangled.set(place, new Set([...(this.entangled.get(place) ?? []), ...parts.keys()]))
+      return log
+    })
     return { parts, content, logs, score: sum(logs) + priorOf(parts) }
   }
 
@@ -170,13 +193,24 @@ const having = (parts: Parts, part: string, amount: AmountClass): Parts => new M
 interface Change {
   readonly parts: Parts
   readonly changed: readonly string[]
+  /** What is seldom tried, and cheap, is weighed to the end: what nothing explained so far it may explain all the same. */
+  readonly toTheEnd?: boolean
 }
 const additions = (parts: Parts, among: readonly string[]): Change[] =>
   among.filter((p) => !parts.has(p)).map((part) => ({ parts: having(parts, part, 'middling'), changed: [part] }))
-const removals = (parts: Parts): Change[] => [...parts.keys()].map((part) => ({ parts: without(parts, part), changed: [part] }))
+const removals = (parts: Parts, among = parts): Change[] =>
+  [...among.keys()].map((part) => ({ parts: without(parts, part), changed: [part], toTheEnd: true }))
+/** A part that what is there would bring down, with so little of it, and so much of the other, that it stays up: mercury beside iodide. */
+const crowded = (parts: Parts, among: readonly string[]): Change[] =>
+  additions(parts, among).flatMap(({ changed: [part = ''] }) => {
+    const others = [...parts.keys()].filter((other) => other !== ACID && !shares(part, other, parts.has(ACID)))
+    if (others.length === 0) return []
+    const tried = others.reduce((crowd, other) => having(crowd, other, 'heavy'), having(parts, part, 'trace'))
+    return keepsTogether(tried) ? [{ parts: tried, changed: [part, ...others] }] : []
+  })
 /** A little more or less of one. */
-const otherAmounts = (parts: Parts): Change[] =>
-  [...parts].flatMap(([part, amount]) =>
+const otherAmounts = (parts: Parts, among = parts): Change[] =>
+  [...among].flatMap(([part, amount]) =>
     [-1, 1].flatMap((more) => {
       const next = CLASSES[CLASSES.indexOf(amount) + more]
       return next ? [{ parts: having(parts, part, next), changed: [part] }] : []
@@ -241,7 +275,9 @@ export function follow(scales: Scales, { parts, place }: { parts: Parts; place: 
   // What the new test lets a mixture hope for, found before any is given up for falling short of it.
   for (const { parts: other } of [...additions(parts, among), ...removals(parts)]) scales.partRows(other, place)
   return improve(scales, scales.whole(parts, place + 1), (now) => {
-    const single = [...additions(now.parts, among), ...removals(now.parts), ...otherAmounts(now.parts)]
+    // What the test does not speak of was settled by those before it.
+    const spoken = new Map([...now.parts].filter(([part]) => among.includes(part)))
+    const single = [...additions(now.parts, among), ...removals(now.parts, spoken), ...otherAmounts(now.parts, spoken)]
     return [single, swaps(now.parts, among), among.length <= PAIRED ? pairs(now.parts, among) : []]
   }).parts
 }
@@ -253,8 +289,8 @@ function improve(scales: Scales, start: Weighed, kinds: (now: Weighed) => readon
     let next = best
     for (const [kind, changes] of kinds(best).entries()) {
       if (kind > 0 && (scales.tired || !puzzled(scales, best))) break
-      for (const { parts, changed } of changes) {
-        const tried = scales.changed(best, parts, changed, next.score)
+      for (const { parts, changed, toTheEnd } of changes) {
+        const tried = scales.changed(best, parts, changed, toTheEnd ? -Infinity : next.score)
         if (tried.score <= next.score + 1e-9) continue
         const exact = scales.whole(parts, best.logs.length)
         if (exact.score > next.score + 1e-9) next = exact
@@ -270,21 +306,76 @@ function improve(scales: Scales, start: Weighed, kinds: (now: Weighed) => readon
 const puzzledAt = (scales: Scales, { logs }: Weighed, place: number): boolean => scales.hopeOf(place) - (logs[place] ?? 0) > PUZZLING
 const puzzled = (scales: Scales, weighed: Weighed): boolean => weighed.logs.some((_, place) => puzzledAt(scales, weighed, place))
 
-/** Takes one part after another out, and sees what grows in its place: two wrong turns may hold each other up. */
-function regrow(scales: Scales, start: Weighed): Weighed {
-  const until = start.logs.length
+/** Places a change could still do something for, the most puzzling first. */
+const riddles = (scales: Scales, weighed: Weighed): number[] => {
+  const left = (place: number): number => scales.hopeOf(place) - (weighed.logs[place] ?? 0)
+  return [...weighed.logs.keys()].filter((place) => left(place) > PUZZLING).sort((a, b) => left(b) - left(a))
+}
+
+/**
+ * What to begin again from, where single steps lead no further: without one part, without two that the same riddle speaks of, with all amounts alike. Two wrong turns may hold each other up, and wrong
+ * amounts a wrong part.
+ */
+function beginnings(scales: Scales, best: Weighed): readonly Parts[] {
+  const places = riddles(scales, best).slice(0, RIDDLES)
+  const suspects = [...best.parts.keys()].sort((a, b) => count(places, scales, b) - count(places, scales, a))
+  const [worst] = places
+  const together = worst === undefined ? [] : suspects.filter((part) => scales.answers(worst, part)).slice(0, SUSPECTS)
+  return [
+    ...suspects.map((out) => without(best.parts, out)),
+    ...together.flatMap((a, k) => together.slice(k + 1).map((b) => without(without(best.parts, a), b))),
+    ...(['minor', 'middling', 'major'] as const).map((amount) => new Map([...best.parts.keys()].map((part) => [part, amount] as const))),
+  ]
+}
+const RIDDLES = 8
+const SUSPECTS = 4
+const count = (places: readonly number[], scales: Scales, part: string): number => places.filter((place) => scales.answers(place, part)).length
+
+/** Better by one part fewer, or a little more or less of one, each worked whole: what a part has a hand in, its own tests do not all tell. */
+function refined(scales: Scales, start: Weighed, exhausted: () => boolean): Weighed {
   let best = start
-  for (const out of start.parts.keys()) {
-    if (scales.tired || !puzzled(scales, best)) break
-    if (!best.parts.has(out)) continue
-    const others = PARTS.filter((part) => part !== out)
-    const grown = improve(
-      scales,
-      scales.whole(without(best.parts, out), until),
-      (now) => [[...additions(now.parts, others), ...otherAmounts(now.parts)]],
-      REGROWN,
-    )
-    if (grown.score > best.score + 1e-9) best = grown
+  for (let found = true; found;) {
+    found = false
+    for (const { parts } of [...removals(best.parts), ...otherAmounts(best.parts)]) {
+      if (exhausted()) return best
+      const other = scales.whole(parts, start.logs.length)
+      if (other.score <= best.score + 1e-9) continue
+      best = other
+      found = true
+      break
+    }
+  }
+  return best
+}
+
+/** Begins again in every way, as long as something is puzzling and no more steps than these are simulated, and keeps what explains more. */
+function dig(scales: Scales, start: Weighed, steps: number): Weighed {
+  const enough = scales.effort + steps
+  const exhausted = (): boolean => scales.effort >= enough
+  const until = start.logs.length
+  let best = refined(scales, start, exhausted)
+  const tried = new Set<string>()
+  for (let found = true; found && puzzled(scales, best);) {
+    found = false
+    for (const from of beginnings(scales, best)) {
+      const { id } = scales.contentOf(from)
+      if (exhausted() || tried.has(id)) continue
+      tried.add(id)
+      const out = [...best.parts.keys()].filter((part) => !from.has(part))
+      const others = PARTS.filter((part) => !out.includes(part))
+      const grown = improve(scales, scales.whole(from, until), (now) => [[...additions(now.parts, others), ...otherAmounts(now.parts)]], REGROWN)
+      const reached = climb(scales, grown.parts, until)
+      if (reached.score <= best.score + 1e-9) continue
+      best = refined(scales, reached, exhausted)
+      found = true
+      break
+    }
+    if (found || exhausted()) continue
+    const exchanged = improve(scales, best, (now) => [[...swaps(now.parts, PARTS), ...twoForOne(now.parts, hopefuls(scales, now))]], 1)
+    if (exchanged.score > best.score + 1e-9) {
+      best = refined(scales, climb(scales, exchanged.parts, until), exhausted)
+      found = true
+    }
   }
   return best
 }
@@ -295,24 +386,27 @@ const EARLY = 8
 /** Odds from which on a rival is weighed by every test (natural logarithm). */
 const CLOSE = 1.2
 
-/** The best mixture by everything written, improved once more in every way, and its rivals. */
-export function settle(scales: Scales, parts: Parts, until: number): Found {
+/** Single steps up from here. */
+function climb(scales: Scales, from: Parts, until: number): Weighed {
   // What the last test speaks of may have been taken for something else.
   const latest = PARTS.filter((part) => until > 0 && scales.answers(until - 1, part))
-  const climb = (from: Parts): Weighed =>
-    improve(scales, scales.whole(from, until), (now) => [
-      [...additions(now.parts, PARTS), ...removals(now.parts), ...otherAmounts(now.parts), ...swaps(now.parts, latest)],
-      swaps(now.parts, PARTS),
-      scales.tired ? [] : twoForOne(now.parts, hopefuls(scales, now)),
-    ])
-  const carried = climb(parts)
+  return improve(scales, scales.whole(from, until), (now) => [
+    [...additions(now.parts, PARTS), ...removals(now.parts), ...otherAmounts(now.parts), ...swaps(now.parts, latest), ...crowded(now.parts, PARTS)],
+  ])
+}
+
+/**
+ * The best mixture by everything written, and its rivals.
+ * @param deep steps that may be simulated to begin again where something is puzzling; a thousand take a second or so
+ */
+export function settle(scales: Scales, parts: Parts, until: number, deep: number): Found {
+  const carried = climb(scales, parts, until)
   // Early on a wrong turn is soon taken, and beginning again costs little.
-  const anew = until <= EARLY && parts.size > 0 ? climb(new Map()) : carried
+  const anew = until <= EARLY && parts.size > 0 ? climb(scales, new Map(), until) : carried
   const climbed = anew.score > carried.score ? anew : carried
-  // Old riddles have had their turn; a new one is worth the time.
-  const best = until > 0 && puzzledAt(scales, climbed, until - 1) ? regrow(scales, climbed) : climbed
+  const best = deep > 0 ? dig(scales, climbed, deep) : climbed
   const floor = best.score - GIVEN_UP
-  const rivals = [...additions(best.parts, PARTS), ...removals(best.parts)].map(({ parts: other, changed }) => {
+  const rivals = [...additions(best.parts, PARTS), ...removals(best.parts), ...crowded(best.parts, PARTS)].map(({ parts: other, changed }) => {
     const rival = scales.changed(best, other, changed, floor)
     // One that comes close by its own tests alone is weighed by all of them.
     return rival.score > best.score - CLOSE ? scales.whole(other, until) : rival

@@ -1,7 +1,7 @@
 import { Runner } from '../../perception'
 import { stepSchema } from '../../tube'
 import type { Content } from '../hypotheses'
-import { ACID, mixtureOf } from './parts'
+import { ACID, mixtureOf, type Parts } from './parts'
 
 /** What is never brought together: it may go off, or give hydrogen cyanide. */
 const NEVER: readonly (readonly [readonly string[], readonly string[]])[] = [
@@ -39,3 +39,12 @@ export function shares(a: string, b: string, acid: boolean): boolean {
   }
   return answer
 }
+
+/** Whether a mixture as a whole keeps, in the amounts it has. */
+export function keepsTogether(parts: Parts): boolean {
+  const content = mixtureOf(parts, 20)
+  let answer = whole.get(content.id)
+  if (answer === undefined) whole.set(content.id, (answer = keeps(content)))
+  return answer
+}
+const whole = new Map<string, boolean>()

@@ -14,6 +14,8 @@ import {
   reason,
   REFERENCE_IONS,
   seenIn,
+  sumById,
+  SumError,
   titration,
   undone,
   USUAL_REAGENTS,
@@ -113,6 +115,12 @@ let questions = 0
 /** A question that is on its way already when the long half of an older one is begun goes first, ms. */
 const LET_PASS = 25
 
+/** Rounds of thinking again before it is left, and the steps simulated in each. */
+const SHARPENINGS = 6
+const SHARPENED = 1500
+/** Thinking again lets the answer of the first thought out before it, ms. */
+const AFTER_THOUGHT = 300
+
 const worker = {
   /** What the evidence comes to: the quick half, asked before `think`. */
   async weigh(notebook: Asked): Promise<Weighed> {
@@ -132,6 +140,24 @@ const worker = {
       known.thought = { ...weighed(known.reasoning), advice, refutation: advice.refutation }
     }
     return known.thought
+  },
+  /**
+   * A mixture thought through again where something stays puzzling, a few seconds at a time; null where nothing came of it, or the bench has asked anew meanwhile.
+   */
+  async sharpen(notebook: Asked): Promise<Thought | null> {
+    if (notebook.case.kind !== 'mixture') return null
+    await ready
+    const asked = questions
+    for (let round = 0; round < SHARPENINGS; round++) {
+      await new Promise((resolve) => setTimeout(resolve, round === 0 ? AFTER_THOUGHT : 0))
+      if (asked !== questions) return null
+      const known = reasoned(notebook)
+      const reasoning = reason(notebook, {}, undefined, { deep: SHARPENED })
+      if (reasoning.hypotheses[0]?.content.id === known.reasoning.hypotheses[0]?.content.id) continue
+      last = { asked: known.asked, reasoning }
+      return worker.think(notebook)
+    }
+    return null
   },
   /** What an entry of work shows in a practice jar that was drawn by a seed of this device's own. */
   seen: (notebook: Asked, entry: string, seed: number): Seen => seenIn(notebook, entry, contentOf(seed, notebook.case), [0, 0, 0]),
@@ -180,6 +206,19 @@ const worker = {
   async test(test: string): Promise<Outcome[]> {
     await ready
     return outcomesOfTest(test)
+  },
+  /** A sum of the bench; what cannot be is said by its place in the input. */
+  sum(id: string, input: Readonly<Record<string, unknown>>): { result: Readonly<Record<string, unknown>> } | { path: string; expected: string } {
+    const sum = sumById.get(id)
+    const given = sum?.input.safeParse(input)
+    if (!sum || !given) return { path: '', expected: 'a sum there is' }
+    if (!given.success) return { path: given.error.issues[0]?.path.join('.') ?? '', expected: given.error.issues[0]?.message ?? 'another input' }
+    try {
+      return { result: sum.run(input) as Readonly<Record<string, unknown>> }
+    } catch (error) {
+      if (error instanceof SumError) return { path: error.path, expected: error.expected }
+      throw error
+    }
   },
   /** The notebook as a report's document; the shape is given out by whoever asked. */
   async report(notebook: Asked, title: string): Promise<ReportDocument> {

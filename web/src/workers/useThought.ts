@@ -39,7 +39,9 @@ export function useThought(notebookCase: Case | undefined, entries: readonly Ent
   const asked = notebookCase && { case: notebookCase, entries: [...entries] }
   const quick = useAnswer(of, asked ? () => reasoner().weigh(asked) : null)
   const whole = useAnswer(of, asked ? () => reasoner().think(asked) : null)
-  const thought = whole.working && quick.answer ? { ...(whole.answer ?? { advice: NO_ADVICE, refutation: null }), ...quick.answer } : whole.answer
+  const again = useAnswer(of, asked ? () => reasoner().sharpen(asked) : null)
+  const settled = again.working || !again.answer ? whole.answer : again.answer
+  const thought = whole.working && quick.answer ? { ...(settled ?? { advice: NO_ADVICE, refutation: null }), ...quick.answer } : settled
   return { thought, thinking: whole.working }
 }
 

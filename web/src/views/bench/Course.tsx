@@ -6,6 +6,8 @@ interface Stage {
   readonly id: string
   readonly title: string
   readonly tests: readonly string[]
+  /** Only listed once it has been begun: what is done where an anion that interferes was found. */
+  readonly seldom?: boolean
 }
 
 /** Portions of a mixture that are tried before it is taken apart. */
@@ -16,9 +18,10 @@ function wayOf(of: Case): { readonly title: string; readonly stages: readonly St
   if (of.kind !== 'mixture') return PORTIONS
   const scheme = schemeById.get(of.school.scheme ?? '') ?? FULL_SEPARATION_THIOACETAMIDE
   const tests = testsOfScheme(scheme)
-  const separations = scheme.separations.map(({ id, title }) => ({
+  const separations = scheme.separations.map(({ id, title, when = [] }) => ({
     id,
-    title: title.replace(/[:,].*/, ''),
+    title: title.replace(/[:?].*/, ''),
+    seldom: [when].flat().some((earlier) => earlier.endsWith('-sought')),
     tests: tests.filter((t) => t.separation.id === id).map((t) => t.id),
   }))
   return { title: scheme.title, stages: [...PORTIONS.stages.filter((s) => BEFORE.includes(s.id)), ...separations] }
@@ -39,6 +42,7 @@ export function Course({ rows, of }: { readonly rows: readonly PageRow[]; readon
       <ol className="grid gap-1">
         {stages.map((stage) => {
           const count = stage.tests.filter((t) => done.has(t)).length
+          if (stage.seldom && count === 0) return null
           const here = last !== undefined && stage.tests.includes(last)
           return (
             <li
