@@ -1,5 +1,16 @@
-import { differenceCiede2000, formatHex, modeLab65, modeRgb, modeXyz65, useMode } from 'culori/fn'
-import type { Family } from '../vocabulary'
+import {
+  differenceCiede2000,
+  filterDeficiencyDeuter,
+  filterDeficiencyProt,
+  filterDeficiencyTrit,
+  formatHex,
+  modeLab65,
+  modeLrgb,
+  modeRgb,
+  modeXyz65,
+  useMode,
+} from 'culori/fn'
+import type { Eyes, Family } from '../vocabulary'
 
 /** CIE 1976 L*a*b*, D65, 2° observer. */
 export interface Lab {
@@ -20,6 +31,7 @@ export interface Colour {
 export const COLOURLESS: Colour = { name: 'colourless', family: 'colourless', hex: '#ffffff' }
 
 useMode(modeXyz65)
+useMode(modeLrgb)
 const toRgb = useMode(modeRgb)
 const toLab = useMode(modeLab65)
 const deltaE = differenceCiede2000()
@@ -35,6 +47,21 @@ export function hexOfLab(lab: Lab): string {
   const rgb = toRgb(lab)
   const cut = (v: number): number => Math.min(1, Math.max(0, v))
   return formatHex({ mode: 'rgb', r: cut(rgb.r), g: cut(rgb.g), b: cut(rgb.b) })
+}
+
+/** How strong a colour deficiency is taken to be, 0 to 1: most who have one see with shifted, not missing, cones. */
+const SEVERITY = 0.8
+const SEEN_BY: Readonly<Record<Exclude<Eyes, 'usual'>, (colour: { mode: 'rgb'; r: number; g: number; b: number }) => { mode: 'rgb'; r: number; g: number; b: number }>> = {
+  protan: filterDeficiencyProt(SEVERITY),
+  deutan: filterDeficiencyDeuter(SEVERITY),
+  tritan: filterDeficiencyTrit(SEVERITY),
+}
+/** A colour as these eyes have it. Source: Machado, Oliveira and Fernandes 2009, as computed by culori. */
+export function asSeenBy(lab: Lab, eyes: Eyes): Lab {
+  if (eyes === 'usual') return lab
+  const { r, g, b } = toRgb(lab)
+  const seen = toLab(SEEN_BY[eyes]({ mode: 'rgb', r, g, b }))
+  return { mode: 'lab65', l: seen.l, a: seen.a, b: seen.b }
 }
 
 /** Difference of two colours as eyes see it, CIEDE2000. Source: CIE 142-2001, as computed by culori. */

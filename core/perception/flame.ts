@@ -1,7 +1,7 @@
 import { COMPONENTS, COMPONENT_INDEX, dryPhase, FLAMES, parseFormula } from '../species'
 import { gasesOver, type Step, type Vessel } from '../tube'
 import type { Lasts } from '../vocabulary'
-import { COLOURLESS, nameColour, type Colour } from './colour'
+import { COLOURLESS, colourDifference, labOfHex, nameColour, type Colour, type Lab } from './colour'
 import { colourOfLight } from './spectrum'
 
 export interface FlamePercept {
@@ -29,6 +29,14 @@ const throughCobalt = (nm: number): number => (nm < 480 ? 0.6 : nm > 685 ? 0.7 :
 const BORATE_atm = 1e-3
 /** Bands of boron's oxide in a flame, nm. Source: R. W. B. Pearse, A. G. Gaydon. */
 const BORATE_LINES = [518, 546].map((nm) => ({ nm, power: 1 }))
+
+/** Sodium's light, on a screen an orange, is yellow to everybody who writes of a flame. */
+const GOLDEN = labOfHex('#ff9f00')
+const NEAR_GOLDEN = 10
+function nameFlame(lab: Lab): Colour {
+  const colour = nameColour(lab)
+  return colourDifference(labOfHex(colour.hex), GOLDEN) < NEAR_GOLDEN ? { ...colour, name: 'golden yellow', family: 'yellow' } : colour
+}
 
 /** What the flame shows of what is on the wire; an element counts by its share of the metal atoms. */
 export function flameOf(vessel: Vessel, step: Extract<Step, { do: 'flame' }>): FlamePercept {
@@ -60,7 +68,7 @@ export function flameOf(vessel: Vessel, step: Extract<Step, { do: 'flame' }>): F
   const own = (amounts.get(SODIUM) ?? 0) / Math.max(total, 1e-12)
   const lasts = main.component === SODIUM && own < 0.5 * foreign ? 'flash' : data.lasts
   return {
-    colour: nameColour(colourOfLight(lit.map(({ nm, light }) => ({ nm, power: light })))),
+    colour: nameFlame(colourOfLight(lit.map(({ nm, light }) => ({ nm, power: light })))),
     lines: seen.map((l) => l.nm).sort((a, b) => a - b),
     lasts,
     sooty: false,

@@ -1,7 +1,7 @@
 import { findReagent, gasById } from '../species'
 import { gasesOver, gasPressures, pour, settleEquilibrium, wetDry, type Event, type Vessel } from '../tube'
-import type { Smell, Splint, Vigour } from '../vocabulary'
-import { COLOURLESS, colourOfHex, type Colour } from './colour'
+import type { Rod, Smell, Splint, Vigour } from '../vocabulary'
+import { COLOURLESS, colourOfHex } from './colour'
 import type { FlamePercept } from './flame'
 import type { GasPercept } from './percept'
 
@@ -117,9 +117,16 @@ export function burning({ step, after }: Event): FlamePercept | undefined {
 export const SMOKE_atm = 1e-4
 /** What a rod dipped in one smokes in. */
 const SMOKES: Readonly<Record<'HCl conc' | 'NH3 conc', string>> = { 'HCl conc': 'NH3', 'NH3 conc': 'HCl' }
+/** Hydrogen fluoride over warm acid that dulls glass within minutes, atm. Source: Vogel, etching test. */
+const ETCHES_atm = 1e-3
 
-export function smokeOf({ step, after }: Event): Colour | undefined {
+/** Ammonia and hydrogen chloride smoke together; silicon fluoride, which hydrogen fluoride makes of the tube itself, leaves silica in a drop of water (rule `hydrogen-fluoride-etches-glass`). */
+export function rodOf({ step, after }: Event): Rod | undefined {
   if (step.do !== 'hold' || !step.rod) return undefined
-  const partner = SMOKES[step.rod]
-  return gasesOver(after).some(({ gas, atm }) => gas.id === partner && atm > SMOKE_atm) ? colourOfHex('#f8f8f6') : undefined
+  const { rod } = step
+  const over = new Map(gasesOver(after).map(({ gas, atm }) => [gas.id, atm]))
+  const part = (id: string): number => over.get(id) ?? 0
+  if (rod === 'glass') return part('HF') > ETCHES_atm ? 'etched' : 'unchanged'
+  if (rod === 'water') return part('SiF4') > SMOKE_atm || part('HF') > ETCHES_atm ? 'milky drop' : 'unchanged'
+  return part(SMOKES[rod]) > SMOKE_atm ? 'white smoke' : 'unchanged'
 }

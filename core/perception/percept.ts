@@ -1,4 +1,4 @@
-import type { Amount, Clarity, Form, HabitWord, Heat, Paper, Rests, Smell, Speed, Splint, Vigour } from '../vocabulary'
+import type { Amount, Clarity, Form, HabitWord, Heat, Paper, Rests, Rod, Smell, Speed, Splint, Vigour } from '../vocabulary'
 import type { Colour } from './colour'
 import type { BeadPercept, ResiduePercept, StagePercept } from './fire'
 import type { FlamePercept } from './flame'
@@ -49,7 +49,7 @@ export interface Percept {
   readonly gases: readonly GasPercept[]
   readonly papers: readonly PaperPercept[]
   readonly splint?: Splint
-  readonly smoke?: Colour
+  readonly rod?: Rod
   readonly flame?: FlamePercept
   /** After dry heating, charcoal or cobalt nitrate. */
   readonly residue?: ResiduePercept

@@ -105,14 +105,14 @@ describe('golden facts of the tube (Vogel, Qualitative Inorganic Analysis)', () 
       { do: 'add', to: 'A', reagent: 'NaOH 2 M', drops: 10 },
       { do: 'warm', vessel: 'A' },
     ]
-    expect(see('NH4Cl', ...alkali, { do: 'hold', over: 'A', rod: 'HCl conc' }).smoke?.family).toBe('white')
-    expect(see('NaCl', ...alkali, { do: 'hold', over: 'A', rod: 'HCl conc' }).smoke).toBeUndefined()
+    expect(see('NH4Cl', ...alkali, { do: 'hold', over: 'A', rod: 'HCl conc' }).rod).toBe('white smoke')
+    expect(see('NaCl', ...alkali, { do: 'hold', over: 'A', rod: 'HCl conc' }).rod).toBe('unchanged')
     const acid: StepInput[] = [
       { do: 'take', into: 'B', mg: 50 },
       { do: 'add', to: 'B', reagent: 'H2SO4 conc', mL: 0.5 },
     ]
-    expect(see('NaCl', ...acid, { do: 'hold', over: 'B', rod: 'NH3 conc' }).smoke?.family).toBe('white')
-    expect(see('Na2SO4', ...acid, { do: 'hold', over: 'B', rod: 'NH3 conc' }).smoke).toBeUndefined()
+    expect(see('NaCl', ...acid, { do: 'hold', over: 'B', rod: 'NH3 conc' }).rod).toBe('white smoke')
+    expect(see('Na2SO4', ...acid, { do: 'hold', over: 'B', rod: 'NH3 conc' }).rod).toBe('unchanged')
   })
   test('a hydrogensulfate reddens blue litmus, sodium sulfate does not', () => {
     const dip: StepInput = { do: 'dip', paper: 'blue litmus paper', into: 'A' }

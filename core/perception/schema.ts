@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { AMOUNTS, CLARITIES, FAMILIES, FORMS, HABITS, HEATS, LASTS, PAPERS, RESTS, SMELLS, SPEEDS, SPLINTS, VIGOURS } from '../vocabulary'
+import { AMOUNTS, CLARITIES, FAMILIES, FORMS, HABITS, HEATS, LASTS, PAPERS, RESTS, RODS, SMELLS, SPEEDS, SPLINTS, VIGOURS } from '../vocabulary'
 import type { Seen } from './seen'
 
 const hex = z.string().regex(/^#[0-9a-f]{6}$/)
@@ -33,7 +33,7 @@ const perceptSchema = z.looseObject({
   gases: z.array(z.looseObject({ species: z.string(), vigour: z.enum(VIGOURS), colour, smell: z.enum(SMELLS).nullable() })),
   papers: z.array(z.looseObject({ paper: z.enum(PAPERS), from: colour, to: colour })),
   splint: z.enum(SPLINTS).optional(),
-  smoke: colour.optional(),
+  rod: z.enum(RODS).optional(),
   flame: z.looseObject({ colour, lines: z.array(z.number()), lasts: z.enum(LASTS), sooty: z.boolean() }).optional(),
   residue: residue.optional(),
   stages: z
@@ -100,6 +100,7 @@ export const seenSchema: z.ZodType<Seen> = z.strictObject({
       bead: z.strictObject({ hot: seenColour, cold: seenColour, clear: z.boolean() }).nullable(),
       ring: z.strictObject({ colour: seenColour }).nullable(),
       splint: z.enum(SPLINTS).nullable(),
+      rod: z.enum(RODS).nullable(),
       smell: z.enum(SMELLS).nullable(),
       heat: z.enum(HEATS),
     }),

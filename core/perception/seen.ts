@@ -9,6 +9,7 @@ import {
   type Lasts,
   type Paper,
   type Rests,
+  type Rod,
   type Smell,
   type Splint,
   type Vigour,
@@ -49,6 +50,7 @@ export interface SeenLook {
   readonly bead: { readonly hot: SeenColour; readonly cold: SeenColour; readonly clear: boolean } | null
   readonly ring: { readonly colour: SeenColour } | null
   readonly splint: Splint | null
+  readonly rod: Rod | null
   readonly smell: Smell | null
   readonly heat: Heat
 }
@@ -133,6 +135,7 @@ export function seenLook(percept: Percept, before: Percept | null, step: number,
     bead: percept.bead ? { hot: colour(percept.bead.hot), cold: colour(percept.bead.cold), clear: percept.bead.clear } : null,
     ring: percept.ring ? { colour: colour(percept.ring.colour) } : null,
     splint: percept.splint ?? null,
+    rod: percept.rod ?? null,
     smell: percept.smell,
     heat: percept.heat,
   }

@@ -20,7 +20,7 @@ import { colourDifference, labOfHex, nameColour, type Colour } from './colour'
 import { equationsOf } from './equations'
 import { beadOf, charcoalOf, cobaltOf, residueOf, stagesOf } from './fire'
 import { flameOf } from './flame'
-import { burning, gasesOf, smellOf, smokeOf, splintOf } from './mouth'
+import { burning, gasesOf, smellOf, rodOf, splintOf } from './mouth'
 import { dipPaper, holdPaper } from './papers'
 import type { LayerPercept, PaperPercept, Percept, Percepts } from './percept'
 import { shownIn } from './signs'
@@ -52,12 +52,35 @@ export function run(sample: Sample, steps: readonly Step[], conditions: Conditio
   return steps.map((step) => runner.step(step))
 }
 
+/** What a look at a vessel tells of what last happened in it. */
+type Happened = Pick<Percept, 'equations' | 'gases' | 'ring'>
+
+function once<T>(f: () => T): () => T {
+  let wanting: (() => T) | null = f
+  let known: T
+  return () => {
+    if (wanting) known = wanting()
+    wanting = null
+    return known
+  }
+}
+
+const happened = ({ equations, gases, ring }: Percept, before: (() => Happened) | undefined): Happened => ({
+  equations: equations.length > 0 ? equations : (before?.().equations ?? []),
+  gases,
+  ...(ring ? { ring } : {}),
+})
+const withLastChange = (percept: Percept, last: Happened | undefined): Percept =>
+  last
+    ? { ...percept, equation: last.equations[0] ?? null, equations: last.equations, gases: last.gases, ...(last.ring ? { ring: last.ring } : {}) }
+    : percept
+
 /** A procedure carried out a step at a time, for when the next step depends on what was seen. */
 export class Runner {
   private bench: Bench
   private count = 0
   /** What last happened in each vessel, for a look at it to tell. */
-  private last = new Map<string, Pick<Percept, 'equations' | 'gases' | 'ring'>>()
+  private last: ReadonlyMap<string, () => Happened> = new Map()
 
   constructor(sample: Sample, conditions: Conditions = {}) {
     try {
@@ -72,39 +95,35 @@ export class Runner {
     const other = Object.create(Runner.prototype) as Runner
     other.bench = this.bench
     other.count = this.count
-    other.last = new Map(this.last)
+    other.last = this.last
     return other
   }
 
   step(step: Step): Percept {
-    this.count++
+    return this.stepUnseen(step)()
+  }
+
+  /** Carries a step out; what there was to see is worked out when it is asked for. */
+  stepUnseen(step: Step): () => Percept {
+    const count = ++this.count
     try {
       const { bench, event } = perform(this.bench, step)
       this.bench = bench
-      return this.withLastChange(perceive(event, this.count), step)
-    } catch (error) {
-      throw located(error, `steps.${this.count - 1}.`)
-    }
-  }
-
-  private withLastChange(percept: Percept, step: Step): Percept {
-    const { vessel, equations, gases } = percept
-    if (step.do === 'look') {
-      const last = this.last.get(vessel)
-      return last
-        ? { ...percept, equation: last.equations[0] ?? null, equations: last.equations, gases: last.gases, ...(last.ring ? { ring: last.ring } : {}) }
-        : percept
-    }
-    if (step.do === 'take' && step.from !== SAMPLE) this.last.delete(vessel)
-    else if (!onlyLooks(step)) {
+      const percept = once(() => perceive(event, count))
+      const vessel = event.after.id
       const before = this.last.get(vessel)
-      this.last.set(vessel, {
-        equations: equations.length > 0 ? equations : (before?.equations ?? []),
-        gases,
-        ...(percept.ring ? { ring: percept.ring } : {}),
-      })
+      if (step.do === 'look') return once(() => withLastChange(percept(), before?.()))
+      const last = new Map(this.last)
+      if (step.do === 'take' && step.from !== SAMPLE) this.last = (last.delete(vessel), last)
+      else if (!onlyLooks(step))
+        this.last = last.set(
+          vessel,
+          once(() => happened(percept(), before)),
+        )
+      return percept
+    } catch (error) {
+      throw located(error, `steps.${count - 1}.`)
     }
-    return percept
   }
 
   vessel(id: string): Vessel | undefined {
@@ -128,7 +147,7 @@ export function perceive(event: Event, count: number): Percept {
   const gases = gasesOf(event)
   const papers = papersOf(event)
   const splint = splintOf(event)
-  const smoke = smokeOf(event)
+  const rod = rodOf(event)
   const flame = step.do === 'flame' ? flameOf(after, step) : burning(event)
   const charred = step.do === 'charcoal' ? charcoalOf(after) : null
   const residue = charred ?? (step.do === 'cobalt-nitrate' ? cobaltOf(after) : residueOf(event))
@@ -146,7 +165,7 @@ export function perceive(event: Event, count: number): Percept {
     gases,
     papers,
     ...(splint ? { splint } : {}),
-    ...(smoke ? { smoke } : {}),
+    ...(rod ? { rod } : {}),
     ...(flame ? { flame } : {}),
     ...(residue ? { residue } : {}),
     ...(event.roasted ? { stages: stagesOf(event.roasted), water: event.roasted.some((r) => r.evolved.some((e) => e.gas === 'H2O')) } : {}),
