@@ -21,6 +21,11 @@ describe('the catalogue', () => {
       for (const caution of cautionsOf(t)) expect(caution).not.toBe('')
     },
   )
+  test('what a test passes through a tube brings its caution along, as what it pours does', () => {
+    const passing = TESTS.filter((t) => t.steps.some((s) => s.do === 'pass' && s.gas === 'H2S'))
+    expect(passing.length).toBeGreaterThan(0)
+    for (const t of passing) expect(cautionsOf(t).join()).toMatch(/Hydrogen sulfide/)
+  })
   const onSolution = TESTS.filter((t) => t.on.includes('solution') && wantsTube(t))
   test.each(onSolution.map((t) => [t.id, t] as const))('%s can be carried out on a solution of five cations', (id) => {
     const runner = new Runner({ solution: { ions: IONS, mL: 20 } })

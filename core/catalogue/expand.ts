@@ -1,5 +1,5 @@
 import { isTest, type Did } from '../notebook'
-import { COMPONENT_INDEX, findReagent, findSolid, findSolvent, type Solution } from '../species'
+import { COMPONENT_INDEX, findReagent, findSolid, findSolvent, gasById, type Solution } from '../species'
 import { otherVesselsOf, SAMPLE, stepSchema, vesselOf, withVessels, type Step } from '../tube'
 import { ACID_STOCK, EXTRACT, STOCK, THIS, type Test, type TestStep } from './types'
 
@@ -125,9 +125,11 @@ function pouredBy(step: TestStep): Poured | null {
 }
 const pouredIn = (test: Test): Poured[] => test.steps.flatMap((step) => pouredBy(step) ?? [])
 
-/** Cautions of the reagents a test uses, each once. */
-export const cautionsOf = (test: Test): string[] =>
-  [...new Set([...pouredIn(test).map((p) => p.caution), ...(test.cautions ?? [])])].filter((line) => line !== '')
+/** Cautions of the reagents a test uses and the gases it passes, each once. */
+export const cautionsOf = (test: Test): string[] => {
+  const passed = test.steps.flatMap((step) => (step.do === 'pass' ? (gasById.get(step.gas)?.data.caution ?? []) : []))
+  return [...new Set([...pouredIn(test).map((p) => p.caution), ...passed, ...(test.cautions ?? [])])].filter((line) => line !== '')
+}
 
 /** Whether a test wants a tube of its own; one that only makes or samples the stock is done in the stock. */
 export const wantsTube = (test: Test): boolean =>

@@ -133,6 +133,22 @@ export const CONVERSIONS: readonly Conversion[] = [
     speed: 'minutes',
     source: 'vogel7',
   },
+  ...(
+    [
+      ['oxalate', 'C2O4^2-', 2, 2],
+      ['tartrate', 'C4H4O6^2-', 4, 10],
+      ['citrate', 'C6H5O7^3-', 6, 18],
+    ] as const
+  ).map(([name, anion, carbon, nitrate]): Conversion => ({
+    id: `${name}-in-nitric-acid`,
+    rule: 'nitric-acid-burns-organic-acids',
+    takes: { [anion]: 1, 'NO3^-': nitrate, [H]: nitrate + (anion.endsWith('3-') ? 3 : 2) },
+    gives: { CO2: carbon, NO2: nitrate },
+    when: [{ from: 8, above_C: 90 }],
+    share: 0.9,
+    speed: 'minutes',
+    source: 'vogel7',
+  })),
   {
     id: 'hexacyanoferrate-in-acid',
     rule: 'hexacyanoferrate-gives-hydrogen-cyanide',

@@ -56,6 +56,8 @@ export interface Couple {
 
 const NEVER: readonly When[] = []
 const H = 'H^+'
+/** What nitric acid burns only when it is concentrated and hot, by a rule of its own (`nitric-acid-burns-organic-acids`). */
+const ORGANIC = { couples: ['CO2/C2O4 2-'] }
 
 /** A metal and its ion. A new phase wants a little force to begin. */
 const metal = (element: string, ion: string, electrons: number, potential_V: number, gate?: Partial<RedoxGate>): Couple => ({
@@ -78,8 +80,8 @@ export const COUPLES: readonly Couple[] = [
     oxidised: { I2: 1 },
     reduced: { 'I^-': 2 },
     potential_V: 0.621,
-    // Boiled, iodine leaves its copper(I) iodide, and does not dissolve it again.
-    gate: { rule: 'iodine-leaves-copper-iodide', passesBy: { couples: ['Cu2+/Cu+'] } },
+    // Boiled, iodine leaves copper(I) iodide, or iron(II), and does not oxidise them again as it goes.
+    gate: { rule: 'iodine-leaves', passesBy: { couples: ['Cu2+/Cu+', 'Fe3+/Fe2+'] } },
     source: 'crc',
   },
   { id: 'Fe3+/Fe2+', electrons: 1, oxidised: { 'Fe^3+': 1 }, reduced: { 'Fe^2+': 1 }, potential_V: 0.771, openToAir: true, source: 'crc' },
@@ -93,7 +95,7 @@ export const COUPLES: readonly Couple[] = [
     reduced: { NO2: 1 },
     // 0.775 V to the gas; the dissolved molecule lies higher by its Henry constant.
     potential_V: 0.663,
-    gate: { rule: 'nitrate-slow-in-dilute-acid', oxidises: [{ from: 6 }], reduces: [{ from: 6 }] },
+    gate: { rule: 'nitrate-slow-in-dilute-acid', oxidises: [{ from: 6 }], reduces: [{ from: 6 }], passesBy: ORGANIC },
     source: 'crc',
   },
   {
@@ -107,6 +109,7 @@ export const COUPLES: readonly Couple[] = [
       rule: 'nitrate-slow-in-dilute-acid',
       oxidises: [{ from: 1, upTo: 6, above_C: 55 }],
       reduces: NEVER,
+      passesBy: ORGANIC,
       overpotential_V: { cold: 0.15, hot: 0.1 },
     },
     source: 'crc',
@@ -521,6 +524,16 @@ export const COUPLES: readonly Couple[] = [
     // −0.225 V to the gas.
     potential_V: -0.265,
     gate: { rule: 'arsine-by-nascent-hydrogen', oxidises: [{ from: 0.3 }], reduces: NEVER },
+    source: 'crc',
+  },
+  {
+    id: 'H3PO4/PH3',
+    electrons: 8,
+    oxidised: { 'PO4^3-': 1, [H]: 11 },
+    reduced: { PH3: 1 },
+    // −0.263 V from phosphoric acid to the gas: −0.276, −0.454 and −0.063 V through phosphorous acid and phosphorus, by their electrons; brought to phosphate ion and dissolved gas.
+    potential_V: -0.118,
+    gate: { rule: 'phosphate-is-never-reduced', oxidises: NEVER },
     source: 'crc',
   },
   {

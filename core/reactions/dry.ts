@@ -1,4 +1,4 @@
-import { DRY_PHASES, gasById, parseFormula, withoutWater, type SourceId } from '../species'
+import { DRY_PHASES, dryPhase, gasById, parseFormula, withoutWater, type SourceId } from '../species'
 import { writeEquation } from './equation'
 
 /** A reaction of hot solids: whole numbers by formula, the temperature it sets in at, and what one sees of it besides its products. */
@@ -19,11 +19,13 @@ export type DrySign = 'crackles' | 'swells' | 'chars' | 'melts' | 'burnt sugar' 
 /** Water and oxygen of the air besides the registry's gases. */
 export const isGas = (formula: string): boolean => formula === 'H2O' || gasById.has(formula)
 
-/** Least whole numbers that balance the two sides; null where there are none, or more than one set. */
+/** Least whole numbers that balance the two sides in atoms and charge; null where there are none, or more than one set. */
 export function balance(takes: readonly string[], gives: readonly string[]): readonly number[] | null {
   const all = [...takes, ...gives].map(parseFormula)
   const elements = [...new Set(all.flatMap((f) => Object.keys(f.atoms)))]
-  const rows = elements.map((e) => all.map((f, i) => (i < takes.length ? 1 : -1) * (f.atoms[e] ?? 0)))
+  const charged = all.some((f) => f.charge !== 0)
+  const counts = [...elements.map((e) => all.map((f) => f.atoms[e] ?? 0)), ...(charged ? [all.map((f) => f.charge)] : [])]
+  const rows = counts.map((row) => row.map((n, i) => (i < takes.length ? n : -n)))
   const pivots: number[] = []
   let row = 0
   for (let col = 0; col < all.length && row < rows.length; col++) {
@@ -116,6 +118,40 @@ const withBases = AMMONIUM.flatMap(([salt, sodium, calcium]) =>
   BASES.map((base) => reaction(`${salt} + ${base} -> ${base === 'NaOH' ? sodium : calcium} + NH3 + H2O`, 60)),
 )
 
+/** The same with carbonates: the fizz is carbon dioxide. */
+const withCarbonates = AMMONIUM.flatMap(([salt, sodium, calcium]) => [
+  reaction(`${salt} + Na2CO3 -> ${sodium} + NH3 + CO2 + H2O`, 80),
+  reaction(`${salt} + NaHCO3 -> ${sodium} + NH3 + CO2 + H2O`, 80),
+  reaction(`${salt} + CaCO3 -> ${calcium} + NH3 + CO2 + H2O`, 320),
+])
+
+/** Acid sulfates melt and drive weaker and volatile acids out of their salts, as sulfuric acid would. */
+const DRIVEN_OUT: readonly (readonly [anion: string, gases: string, above_C: number])[] = [
+  ['2CO3', 'CO2 + H2O', 120],
+  ['HCO3', 'CO2 + H2O', 100],
+  ['2SO3', 'SO2 + H2O', 150],
+  ['2S', 'H2S', 120],
+  ['NO2', 'NO2 + NO + H2O', 150],
+  ['CH3COO', 'CH3COOH', 180],
+  ['Cl', 'HCl', 200],
+  ['F', 'HF', 200],
+  ['NO3', 'NO2 + O2 + H2O', 250],
+]
+const withAcidSulfates = (['Na', 'K'] as const).flatMap((alkali) =>
+  DRIVEN_OUT.flatMap(([anion, gases, above_C]) => {
+    const salt = anion.startsWith('2') ? `${alkali}2${anion.slice(1)}` : `${alkali}${anion}`
+    return dryPhase(salt) ? [reaction(`${salt} + ${alkali}HSO4 -> ${alkali}2SO4 + ${gases}`, above_C, { source: 'vogel7' })] : []
+  }),
+)
+/** Oxidised by manganese dioxide in the same melt, halides give the free halogens. */
+const withAcidSulfateAndDioxide = (['Na', 'K'] as const).flatMap((alkali) =>
+  (['Cl', 'Br', 'I'] as const).map((halide) =>
+    reaction(`${alkali}${halide} + MnO2 + ${alkali}HSO4 -> MnSO4 + ${alkali}2SO4 + ${halide}2 + H2O`, halide === 'I' ? 120 : 180, {
+      source: 'vogel7',
+    }),
+  ),
+)
+
 /** Salts of heavy metals fused with soda: the oxide, and the sodium salt. */
 const WITH_SODA: readonly DryReaction[] = (
   [
@@ -145,6 +181,9 @@ const nitrate = (salt: string, oxide: string, at: number, more: Partial<DryReact
 export const DRY_REACTIONS: readonly DryReaction[] = [
   ...hydrates,
   ...withBases,
+  ...withCarbonates,
+  ...withAcidSulfateAndDioxide,
+  ...withAcidSulfates,
   ...WITH_SODA,
   // Carbonates and hydroxides
   reaction('Ag2CO3 -> Ag2O + CO2', 200),

@@ -42,8 +42,8 @@ const RULES: readonly Rule[] = [
     source: 'vogel7',
   },
   {
-    id: 'iodine-leaves-copper-iodide',
-    says: 'Copper(II) frees iodine from iodide for good: boiled off, the iodine leaves white copper(I) iodide behind and does not take it back into solution.',
+    id: 'iodine-leaves',
+    says: 'Copper(II) and iron(III) free iodine from iodide for good: boiled off, the iodine leaves copper(I) iodide or iron(II) behind and does not oxidise them again as it goes.',
     equation: '2 Cu^2+ + 4 I^- -> 2 CuI + I2',
     source: 'vogel7',
   },
@@ -327,6 +327,24 @@ const RULES: readonly Rule[] = [
     id: 'concentrated-acid-takes-oxalate-apart',
     says: 'Warm concentrated sulfuric acid takes the water out of oxalic acid: carbon monoxide and carbon dioxide leave.',
     equation: 'H2C2O4 -> CO + CO2 + H2O',
+    source: 'vogel7',
+  },
+  {
+    id: 'nitric-acid-burns-organic-acids',
+    says: 'Boiled down with concentrated nitric acid, oxalate, tartrate and citrate are burnt to carbon dioxide; dilute acid leaves them.',
+    equation: 'H2C2O4 + 2 HNO3 -> 2 CO2 + 2 NO2 + 2 H2O',
+    source: 'vogel7',
+  },
+  {
+    id: 'phosphate-is-never-reduced',
+    says: 'Nothing in a test tube takes phosphate back to phosphine; phosphine from phosphides is oxidised by silver and copper salts, and blackens them.',
+    equation: 'PH3 + 8 Ag^+ + 4 H2O -> H3PO4 + 8 Ag + 8 H^+',
+    source: 'cotton',
+  },
+  {
+    id: 'hydrogen-fluoride-etches-glass',
+    says: 'Hydrogen fluoride takes silica out of glass, which looks dulled when it is dry; the silicon fluoride leaves jelly of silica in a drop of water.',
+    equation: '4 HF + SiO2 -> SiF4 + 2 H2O',
     source: 'vogel7',
   },
   {

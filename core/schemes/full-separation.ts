@@ -1,4 +1,5 @@
 import { add, addTo, boil, cool, drops, hold, look, mg, mL, pass, shake, spin, stand, take, THIS, warm, wash, type TestStep } from '../catalogue'
+import { anionsSought, removedFrom, silicaOut } from './interfering'
 import { aluminiumLake, cobaltLayer, leadByChromate, liquid, on, solid, strontiumByGypsum, until, whole } from './short'
 import type { Scheme, Separation } from './types'
 
@@ -24,24 +25,41 @@ export const original: Separation = {
   ],
 }
 
+/** The first group, on the sample or on what silica was taken out of. */
+const chlorides = (from: string, own: Pick<Separation, 'id' | 'title' | 'when' | 'unless'>): Separation => ({
+  ...own,
+  on: 'S',
+  steps: [
+    { do: 'take', into: THIS, from, mL: 1, upTo: true },
+    add('HCl 2 M', drops(6)),
+    stand(1),
+    look('a white precipitate'),
+    spin('II'),
+    wash(0.5, 'HCl 0.5 M'),
+  ],
+  liquid: 'II',
+  keeps: GROUP_I,
+  strays: { 'Pb^2+': LEAD_STRAYS },
+  relies: ['cold: lead chloride dissolves hot', 'a little acid in excess, not much: strong chloride takes silver and lead back'],
+  because: 'Silver, mercury(I) and most of the lead come down as white chlorides.',
+})
+const CHLORIDES = ['group-1', 'group-1-without-silica']
+
 /** Chlorides that cold dilute acid leaves: shared by every scheme that separates. */
 export const chlorideGroup: readonly Separation[] = [
-  {
-    id: 'group-1',
-    title: 'Group I: dilute hydrochloric acid',
-    on: 'S',
-    steps: [take(mL(1), 'sample'), add('HCl 2 M', drops(6)), stand(1), look('a white precipitate'), spin('II'), wash(0.5, 'HCl 0.5 M')],
-    liquid: 'II',
-    keeps: GROUP_I,
-    strays: { 'Pb^2+': LEAD_STRAYS },
-    relies: ['cold: lead chloride dissolves hot', 'a little acid in excess, not much: strong chloride takes silver and lead back'],
-    because: 'Silver, mercury(I) and most of the lead come down as white chlorides.',
-  },
+  ...anionsSought,
+  silicaOut,
+  chlorides('sample', { id: 'group-1', title: 'Group I: dilute hydrochloric acid', unless: 'silicate-sought' }),
+  chlorides('S0-clear', {
+    id: 'group-1-without-silica',
+    title: 'Group I where silica was taken out: dilute hydrochloric acid',
+    when: 'silicate-sought',
+  }),
   {
     id: 'lead-in-hot-water',
     title: 'Lead chloride, in hot water',
     on: 'S',
-    when: 'group-1',
+    when: CHLORIDES,
     steps: [add('water', mL(1.5)), boil(1), look('does it dissolve hot'), spin('I-lead')],
     liquid: 'I-lead',
     keeps: ['Ag^+', 'Hg2^2+'],
@@ -54,7 +72,7 @@ export const chlorideGroup: readonly Separation[] = [
     id: 'silver-in-ammonia',
     title: 'Silver chloride, in ammonia',
     on: 'S',
-    when: 'group-1',
+    when: CHLORIDES,
     steps: [add('water', mL(2)), boil(1), spin('I-rinse'), add('NH3 2 M', mL(1)), look('does it dissolve; does it turn black'), spin('I-silver')],
     liquid: 'I-silver',
     keeps: ['Hg2^2+', 'Pb^2+'],
@@ -285,11 +303,12 @@ const ironGroup = (source: SulfideSource): readonly Separation[] => [
     title: 'Hydrogen sulfide boiled off, iron oxidised',
     on: 'II-filtrate',
     // What thioacetamide is left has to give up its sulfide first.
-    steps: [...(source === 'gas' ? [boil(5)] : [add('HCl 2 M', drops(6)), boil(16)]), add('HNO3 conc', drops(5)), boil(3), cool()],
+    steps: [...(source === 'gas' ? [boil(5)] : [add('HCl conc', drops(6)), boil(16)]), add('HNO3 conc', drops(5)), boil(3), cool()],
     keeps: [],
     relies: ['hydrogen sulfide boiled off: left in, it brings the fourth group down', 'iron(II) oxidised with nitric acid'],
     because: 'Ammonia would bring the sulfides of the fourth group down with the third.',
   },
+  ...removedFrom('II-filtrate'),
   {
     id: 'phosphate-sought',
     title: 'Is there phosphate? Molybdate on a portion',
@@ -343,7 +362,7 @@ const ironGroup = (source: SulfideSource): readonly Separation[] => [
     relies: [
       'ammonium chloride before ammonia: without it magnesium and manganese come too',
       'ammonia just in excess',
-      'phosphate removed; oxalate, borate and fluoride absent',
+      'phosphate, oxalate, fluoride, borate, tartrate and citrate removed',
     ],
     because: 'Iron, aluminium and chromium come down as hydroxides.',
   },

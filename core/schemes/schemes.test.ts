@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { TESTS } from '../catalogue'
 import { Runner } from '../perception'
 import { CATION_PROOFS, drawn } from './testing'
+import { parseFormula } from '../species'
 import { stepSchema, type Step } from '../tube'
 import {
   astray,
@@ -27,9 +28,9 @@ describe('schemes as data', () => {
     const vessels = new Set<string>()
     const ids = new Set<string>()
     for (const separation of scheme.separations) {
-      const takesFromJar = separation.steps[0]?.do === 'take'
+      const takesFromJar = ['take', 'soda-extract'].includes(separation.steps[0]?.do ?? '')
       expect(takesFromJar || vessels.has(separation.on)).toBe(true)
-      for (const earlier of [separation.when, separation.unless]) if (earlier !== undefined) expect(ids).toContain(earlier)
+      for (const earlier of [separation.when ?? [], separation.unless ?? []].flat()) expect(ids).toContain(earlier)
       vessels.add(separation.on)
       if (separation.liquid !== undefined) vessels.add(separation.liquid)
       for (const proof of separation.proofs ?? []) expect([...vessels, 'sample']).toContain(proof.from)
@@ -70,10 +71,7 @@ function worked(
   change?: (step: Step, separation: string) => readonly Step[],
   scheme: Scheme = FULL_SEPARATION,
 ): SchemeRun {
-  const charge = Object.entries(ions).reduce(
-    (sum, [ion, n]) => sum + n * (Number(/\^(\d*)[+-]$/.exec(ion)?.[1] || 1) * (ion.endsWith('-') ? -1 : 1)),
-    0,
-  )
+  const charge = Object.entries(ions).reduce((sum, [ion, n]) => sum + n * parseFormula(ion).charge, 0)
   return followScheme(scheme, { solution: { ions: { ...ions, 'NO3^-': charge }, mL: 20 } }, {}, change)
 }
 /** Share of an element that a separation left in the solid. */
@@ -138,6 +136,32 @@ describe('one condition left out', () => {
     const shown = (of: SchemeRun): string[] => of.shown.filter((s) => s.seen).map((s) => s.ions[0] ?? '')
     expect(shown(run)).toEqual(expect.arrayContaining(['Ba^2+', 'Fe^3+']))
     expect(shown(left)).not.toContain('Ba^2+')
+  })
+  // Ions, what removes the anion, and where the wrong result shows without: an element, the separation it goes wrong at, and whether it is then in the solid.
+  test.each([
+    ['oxalate', { 'Ba^2+': 0.03, 'Zn^2+': 0.02, 'C2O4^2-': 0.04, 'H^+': 0.5 }, 'fumed-down', ['Ba', 'group-3', true]],
+    ['fluoride', { 'Ca^2+': 0.03, 'Mg^2+': 0.03, 'Al^3+': 0.02, 'F^-': 0.14, 'H^+': 0.6 }, 'fumed-down', ['Ca', 'group-3', true]],
+    ['tartrate', { 'Fe^3+': 0.02, 'Al^3+': 0.03, 'C4H4O6^2-': 0.08, 'H^+': 0.5 }, 'fumed-down', ['Fe', 'group-3', false]],
+    ['citrate, held by chromium', { 'Fe^3+': 0.02, 'Cr^3+': 0.03, 'C6H5O7^3-': 0.08, 'H^+': 0.5 }, 'fumed-down', ['Fe', 'group-3', false]],
+    ['silicate', { 'Fe^3+': 0.02, 'Ca^2+': 0.03, H4SiO4: 0.05, 'H^+': 0.5 }, 'silica-out', ['Si', 'group-1', true]],
+  ] as const)('%s is found, and removed; left in, it leads astray', (_, ions, removal, [element, place, inSolid]) => {
+    const cations = Object.keys(ions).filter((ion) => ion.endsWith('+') && ion !== 'H^+')
+    for (const scheme of [FULL_SEPARATION, FULL_SEPARATION_THIOACETAMIDE, SULFIDE_FREE]) {
+      const run = worked(ions, undefined, scheme)
+      expect(claims(scheme, run, cations)).toEqual({ missed: [], wrong: [] })
+      if (scheme !== SULFIDE_FREE || removal === 'silica-out') expect(run.steps.some((s) => s.separation === removal)).toBe(true)
+    }
+    const blind = worked(ions, undefined, { ...FULL_SEPARATION, separations: FULL_SEPARATION.separations.filter((s) => !s.id.endsWith('-sought')) })
+    expect(blind.steps.some((s) => s.separation === removal)).toBe(false)
+    const astrayShare = inSolid ? kept(blind, place, element) : 1 - kept(blind, place, element)
+    expect(astrayShare).toBeGreaterThan(0.25)
+  })
+  test('borate goes as its methyl ester', () => {
+    const ions = { 'Ca^2+': 0.04, H3BO3: 0.15, 'H^+': 0.3 }
+    const boron = (run: SchemeRun): number => run.partings.find((p) => p.separation.id === 'sulfur-spun-off')?.liquid.get('B') ?? 0
+    const run = worked(ions)
+    expect(boron(run)).toBeLessThan(0.01 * boron(worked(ions, (step, at) => (at === 'borate-removed' ? [] : [step]))))
+    expect(run.shown.filter((s) => s.seen).map((s) => s.ions[0])).toEqual(['Ca^2+'])
   })
   test('where no phosphate shows, none is sought to be removed', () => {
     const { steps } = worked({ 'Ba^2+': 0.03, 'Fe^3+': 0.02, 'H^+': 0.3 })

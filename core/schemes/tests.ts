@@ -1,6 +1,6 @@
 import { STOCK, THIS, type Test, type TestStep } from '../catalogue'
 import type { Observation } from '../notebook'
-import type { Proof, Scheme, Separation, Sign } from './types'
+import { leftOut, type Proof, type Scheme, type Separation, type Sign } from './types'
 
 /** A step of taking a mixture apart as a test of its own, to be done in its vessel and written down like any other. */
 export interface SchemeTest extends Test {
@@ -50,6 +50,7 @@ function testsOf(scheme: Scheme): SchemeTest[] {
       minutes: minutesOf(separation.steps),
       vessel: separation.on,
       ...(separation.relies ? { relies: separation.relies } : {}),
+      ...(separation.cautions ? { cautions: separation.cautions } : {}),
     }
     const proofs = (separation.proofs ?? []).map((proof): SchemeTest => ({
       ...common,
@@ -95,9 +96,6 @@ export function testsToDo(scheme: Scheme, { done, told }: Progress): SchemeTest[
   })
 }
 
-const leftOut = ({ when, unless }: Separation, cameDown: ReadonlySet<string>): boolean =>
-  (when !== undefined && !cameDown.has(when)) || (unless !== undefined && cameDown.has(unless))
-
 const someSolid = (told: readonly Observation[], { cameDown }: Separation): boolean =>
   cameDown
     ? isSign(told, cameDown)
@@ -105,6 +103,6 @@ const someSolid = (told: readonly Observation[], { cameDown }: Separation): bool
 
 /** Whether what was written is the sign; a trace of a precipitate is not. */
 export function isSign(told: readonly Observation[], { channel, values }: Sign): boolean {
-  if (channel === 'precipitate.colour' && told.some((o) => o.channel === 'precipitate.amount' && o.value === 'trace' && !o.negated)) return false
+  if (channel.startsWith('precipitate.') && told.some((o) => o.channel === 'precipitate.amount' && o.value === 'trace' && !o.negated)) return false
   return told.some((o) => !o.negated && (channel === 'paper' ? o.channel.startsWith('paper.') : o.channel === channel) && values.includes(o.value))
 }

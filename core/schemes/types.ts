@@ -22,8 +22,8 @@ export interface Separation {
   readonly id: string
   readonly title: string
   readonly on: string
-  /** Only done where a solid was seen in this earlier separation: a group that did not come down is not worked. */
-  readonly when?: string
+  /** Only done where a solid was seen in this earlier separation, or in one of these: a group that did not come down is not worked. */
+  readonly when?: string | readonly string[]
   /** Only done where no solid was seen in this earlier separation. */
   readonly unless?: string
   /** What has to be seen for its solid to count, where any solid would not do. */
@@ -40,6 +40,8 @@ export interface Separation {
   /** Conditions on which it rests, in words. */
   readonly relies?: readonly string[]
   readonly proofs?: readonly Proof[]
+  /** Cautions beyond those of the reagents, for what the step makes. */
+  readonly cautions?: readonly string[]
   readonly because: string
 }
 
@@ -56,6 +58,12 @@ export interface Proof {
 
 /** What counts as seen, in the words of the notebook. */
 export interface Sign {
-  readonly channel: 'precipitate.colour' | 'solution.colour' | 'layer.colour' | 'flame.colour' | 'paper'
+  readonly channel: 'precipitate.colour' | 'precipitate.habit' | 'solution.colour' | 'layer.colour' | 'flame.colour' | 'paper'
   readonly values: readonly string[]
+}
+
+/** Whether a separation is left out, by which earlier ones brought something down. */
+export function leftOut({ when, unless }: Separation, cameDown: ReadonlySet<string>): boolean {
+  if (unless !== undefined && cameDown.has(unless)) return true
+  return when !== undefined && ![when].flat().some((earlier) => cameDown.has(earlier))
 }

@@ -2,7 +2,7 @@ import { stepSchema, withVessels, type Step } from '../tube'
 import { THIS, type TestStep } from '../catalogue'
 import type { Percept } from '../perception'
 import { stepsOfProof, vesselOfProof } from './tests'
-import type { Proof, Scheme, Separation, Sign } from './types'
+import { leftOut, type Proof, type Scheme, type Separation, type Sign } from './types'
 
 /** What working a scheme showed. */
 export interface Shown {
@@ -28,15 +28,14 @@ export function* work(scheme: Scheme): Generator<Worked, readonly Shown[], Perce
   const shown: Shown[] = []
   const cameDown = new Set<string>()
   for (const separation of scheme.separations) {
-    if (separation.when !== undefined && !cameDown.has(separation.when)) continue
-    if (separation.unless !== undefined && cameDown.has(separation.unless)) continue
+    if (leftOut(separation, cameDown)) continue
     for (const [index, template] of separation.steps.entries()) {
       const percept: Percept = yield {
         step: placed(template, separation.on),
         separation: separation.id,
         parted: index === separation.steps.length - 1,
       }
-      if (percept.vessel === separation.on && template.do === 'look' && counts(percept, separation)) cameDown.add(separation.id)
+      if (percept.vessel === separation.on && isLook(template) && counts(percept, separation)) cameDown.add(separation.id)
     }
     const empty = separation.steps.some((step) => step.do === 'look' && step.at === THIS) && !cameDown.has(separation.id)
     for (const proof of separation.proofs ?? []) {
@@ -59,6 +58,7 @@ function* proving(proof: Proof, separation: Separation): Generator<Worked, boole
 const placed = (template: TestStep, vessel: string): Step =>
   withVessels(stepSchema.parse(template), (name) => (name === THIS ? vessel : name.startsWith(`${THIS}-`) ? vessel + name.slice(THIS.length) : name))
 
+const isLook = (step: TestStep): boolean => step.do === 'look' || step.do === 'flame'
 const counts = (percept: Percept, { cameDown }: Separation): boolean => (cameDown ? answers(percept, cameDown) : somethingSolid(percept))
 const somethingSolid = ({ precipitates, deposit }: Percept): boolean => precipitates.length > 0 || deposit !== null
 
@@ -68,6 +68,8 @@ export function answers(percept: Percept, { channel, values }: Sign): boolean {
   switch (channel) {
     case 'precipitate.colour':
       return percept.deposit !== null && percept.deposit.amount !== 'trace' && has(percept.deposit.colour.family)
+    case 'precipitate.habit':
+      return percept.deposit !== null && percept.deposit.amount !== 'trace' && has(percept.deposit.habit)
     case 'solution.colour':
       return has(percept.solution?.colour.family)
     case 'layer.colour':

@@ -150,7 +150,7 @@ function wash(bench: Bench, step: Extract<Step, { do: 'wash' }>, vessel: Vessel)
 
 /** Soda extract: three times the sample's mass of sodium carbonate, 5 mL of water and boiling, then filtered; a solution is boiled with as much as three times 0.15 g. */
 const EXTRACT_mL = 5
-const SODA_mg = 450
+export const SODA_mg = 450
 const EXTRACT_MINUTES = 5
 
 function sodaExtract(bench: Bench, step: Extract<Step, { do: 'soda-extract' }>, into: Vessel): Done {

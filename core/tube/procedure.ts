@@ -102,7 +102,8 @@ export const stepSchema = z.discriminatedUnion('do', [
     over: vessel,
     paper: z.enum(PAPERS).optional(),
     splint: z.enum(['glowing', 'burning']).optional(),
-    rod: z.enum(['NH3 conc', 'HCl conc']).optional(),
+    /** A rod wet with one of these, or a dry slip of glass. */
+    rod: z.enum(['NH3 conc', 'HCl conc', 'water', 'glass']).optional(),
     dry: z.boolean().default(false),
   }),
   z.looseObject({ do: z.literal('smell'), at: vessel }),

@@ -17,6 +17,10 @@ const MOST_REACTIONS = 24
 const MOST_TURNS = 2
 /** A reaction that stops before this share of all it could do is none. */
 const WORTH_IT = 1e-4
+/** A reaction's extent is found to this share of all it could do, or until this little force is left, V; in no more trials. */
+const FINE_ENOUGH = 1 / 4096
+const NO_FORCE = 5e-4
+const MOST_HALVINGS = 14
 
 interface Side {
   /** Pairs of component and coefficient. */
@@ -202,7 +206,7 @@ function traceActivity({ chemistry, state }: Contents, component: number, mix: R
   return ln
 }
 
-/** Runs one pair to its end: by halving between nothing and all, where all would be too much. Null, and nothing changed, where it would not move. */
+/** Runs one pair to its end, sought between nothing and all where all would be too much. Null, and nothing changed, where it would not move. */
 function carryOut({ oxidant, reductant, threshold }: Pair, mix: Reacting): Contents | null {
   const a = reductant.couple.electrons
   const b = oxidant.couple.electrons
@@ -231,16 +235,25 @@ function carryOut({ oxidant, reductant, threshold }: Pair, mix: Reacting): Conte
   let extent = all
   let contents: Contents | null = null
   // What is used up wholly has no activity of its own to compare: a thousandth short of it tells which way it still goes.
-  if (force(mix.settle(at(all * 0.999))) >= 0) contents = mix.settle(at(all))
+  const atEnd = force(mix.settle(at(all * 0.999)))
+  if (atEnd >= 0) contents = mix.settle(at(all))
   else {
-    if (force(mix.settle(at(all * WORTH_IT))) <= 0) return null
-    let low = all * WORTH_IT
-    let high = all * 0.999
-    for (let n = 0; n < 12; n++) {
-      extent = (low + high) / 2
+    const atStart = force(mix.settle(at(all * WORTH_IT)))
+    if (atStart <= 0) return null
+    const low = { extent: all * WORTH_IT, force: atStart }
+    const high = { extent: all * 0.999, force: atEnd }
+    // By false position, and by halving where that is lame: the force is steep where something runs out.
+    for (let n = 0; n < MOST_HALVINGS && high.extent - low.extent > all * FINE_ENOUGH; n++) {
+      const share = n % 3 === 2 ? 0.5 : Math.min(0.98, Math.max(0.02, low.force / (low.force - high.force)))
+      extent = low.extent + share * (high.extent - low.extent)
       contents = mix.settle(at(extent))
-      if (force(contents) > 0) low = extent
-      else high = extent
+      const now = force(contents)
+      if (Math.abs(now) < NO_FORCE) break
+      const [near, far] = now > 0 ? [low, high] : [high, low]
+      near.extent = extent
+      near.force = now
+      // The end that stays counts for less, so that the other comes nearer next time (Illinois).
+      far.force /= 2
     }
   }
   if (!contents) return null

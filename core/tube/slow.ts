@@ -97,7 +97,7 @@ const VOLATILE = (['CO3^2-', 'HS^-', 'SO3^2-', 'CH3COO^-', 'NO2^-', 'NO3^-', 'Cl
 const AMMONIUM = COMPONENT_INDEX.get('NH4^+') ?? -1
 /** Neutral components that are gone long before redness. */
 const FLEETING = COMPONENTS.map((formula, j) => ({ j, formula }))
-  .filter(({ formula }) => ['CH3CSNH2', 'H2O2', 'O2', 'H2', 'NO', 'NO2', 'Cl2', 'I2', 'SC(NH2)2', 'AsH3'].includes(formula))
+  .filter(({ formula }) => ['CH3CSNH2', 'H2O2', 'O2', 'H2', 'NO', 'NO2', 'Cl2', 'I2', 'SC(NH2)2', 'AsH3', 'PH3'].includes(formula))
   .map(({ j }) => j)
 
 /**

@@ -1,4 +1,7 @@
-import { add, boil, defineTest, drops, EXTRACT, look, mL, take } from '../types'
+import { add, addTo, boil, defineTest, drops, EXTRACT, look, mL, take, THIS, type Test } from '../types'
+
+/** What the soda leaves, in the tube beside its extract. */
+const RESIDUE = `${THIS}-residue`
 
 export const silverNitrate = defineTest({
   id: 'silver-nitrate',
@@ -150,4 +153,68 @@ export const copperSulfate = defineTest({
   because: 'Iodide is oxidised to brown iodine beside white copper(I) iodide; carbonate gives a blue-green precipitate.',
   minutes: 2,
   sources: ['vogel7'],
+})
+
+/** The extract made acid by one of the acids there are to choose from: each answers with something of its own. */
+const extractWith = (id: string, reagent: string, because: string, relies: readonly string[]): Test =>
+  defineTest({
+    id: `extract-with-${id}`,
+    title: `Soda extract, made acid with ${id.replaceAll('-', ' ')}`,
+    stage: 'anion tests',
+    on: ['solution'],
+    steps: [
+      take(mL(1), EXTRACT),
+      { do: 'add', to: THIS, reagent, until: 'just-acidic' },
+      look('precipitate, its colour and habit; does the colour turn'),
+      add(reagent, drops(6)),
+      boil(1),
+      look('what the acid dissolves, hot'),
+    ],
+    because,
+    relies,
+    minutes: 4,
+    sources: ['vogel7'],
+  })
+export const extractNitric = extractWith(
+  'nitric-acid',
+  'HNO3 2 M',
+  'Hydroxides that went into the extract, of aluminium, zinc, tin or antimony, come down and dissolve in more; silica, and the sulfides of arsenic and tin, stay.',
+  ['for silver nitrate; it makes sulfate of sulfite, sulfide and thiosulfate'],
+)
+export const extractHydrochloric = extractWith(
+  'hydrochloric-acid',
+  'HCl 2 M',
+  'As nitric acid, without oxidising: sulfite, thiosulfate and nitrite give their gases; lead that went into the extract comes down.',
+  ['for barium chloride; never before silver nitrate'],
+)
+export const extractAcetic = extractWith(
+  'acetic-acid',
+  'acetic acid 2 M',
+  'Weak enough that hydroxides of aluminium and tin stay down, and that oxalate and fluoride can then be sought with calcium.',
+  ['for calcium chloride and lead acetate'],
+)
+
+export const sodaResidue = defineTest({
+  id: 'soda-residue',
+  title: 'What soda leaves, washed and dissolved in nitric acid, then sulfuric acid',
+  stage: 'confirmation',
+  on: ['solid'],
+  steps: [
+    { do: 'soda-extract', into: THIS, mg: 60 },
+    { do: 'wash', vessel: RESIDUE, with: 'water', mL: 2 },
+    { do: 'wash', vessel: RESIDUE, with: 'water', mL: 2 },
+    addTo(RESIDUE, 'HNO3 2 M', mL(2)),
+    look('does it fizz; what stays', RESIDUE),
+    { do: 'warm', vessel: RESIDUE, minutes: 1 },
+    look('what stays, warm', RESIDUE),
+    { do: 'centrifuge', vessel: RESIDUE, liquidInto: `${RESIDUE}-clear` },
+    addTo(`${RESIDUE}-clear`, 'H2SO4 1 M', drops(6)),
+    look('precipitate', `${RESIDUE}-clear`),
+  ],
+  because:
+    'Boiled with soda the cations are left as carbonates or hydroxides, free of what held them: those of insoluble sulfates and halides now dissolve in acid. Halides and sulfides of silver and mercury, and some phosphates, resist.',
+  relies: ['sulfate and chloride washed out before the acid'],
+  minutes: 14,
+  sources: ['vogel7'],
+  onlyIfInsoluble: true,
 })

@@ -1,4 +1,4 @@
-import { add, addTo, BESIDE, defineTest, drops, hold, lead, look, mg, mL, smell, takeSolid, THIS, warm, type Test } from '../types'
+import { add, addTo, BESIDE, defineTest, drops, hold, lead, look, mg, mL, smell, takeSolid, THIS, warm, type Test, type TestStep } from '../types'
 
 const FUMES = 'Concentrated sulfuric acid on an unknown: a speck first, in the hood, goggles and gloves; never into water afterwards, let it cool.'
 const acid = (test: Omit<Test, 'stage' | 'on' | 'sources'>): Test => defineTest({ ...test, stage: 'acids', on: ['solid'], sources: ['vogel7'] })
@@ -78,6 +78,42 @@ export const zincAndAcidOnSolid = acid({
   steps: [takeSolid(mg(30)), { do: 'add', to: THIS, reagent: 'zinc dust', mg: 40 }, add('HCl 2 M', mL(1)), hold('lead acetate paper')],
   because: 'Sulfites and thiosulfates are reduced to hydrogen sulfide.',
   minutes: 4,
+})
+
+const rod = (wet: 'NH3 conc' | 'HCl conc' | 'water' | 'glass', what: string): TestStep => ({ do: 'hold', over: THIS, rod: wet, for: what })
+
+export const hydrogenChlorideByRod = acid({
+  id: 'hydrogen-chloride-by-rod',
+  title: 'Concentrated sulfuric acid, a rod wet with ammonia',
+  steps: [takeSolid(mg(30)), add('H2SO4 conc', mL(0.5)), warm(1), rod('NH3 conc', 'white smoke')],
+  because: 'Hydrogen chloride smokes white with ammonia.',
+  relies: ['nitric acid and sulfur dioxide smoke a little too'],
+  minutes: 3,
+  cautions: [FUMES],
+})
+
+export const ammoniaByRod = acid({
+  id: 'ammonia-by-rod',
+  title: 'Sodium hydroxide on the solid, warmed, a rod wet with hydrochloric acid',
+  steps: [takeSolid(mg(30)), add('NaOH 2 M', mL(1)), warm(1), rod('HCl conc', 'white smoke')],
+  because: 'Ammonia smokes white with hydrogen chloride: a second sign besides litmus.',
+  minutes: 3,
+})
+
+export const etching = acid({
+  id: 'etching',
+  title: 'Fluoride: concentrated sulfuric acid, a drop of water and a slip of glass over it',
+  steps: [
+    takeSolid(mg(60)),
+    add('H2SO4 conc', mL(0.5)),
+    warm(3),
+    rod('water', 'does the drop go milky'),
+    rod('glass', 'is the glass, dried, dulled'),
+  ],
+  because: 'Hydrogen fluoride takes silica from the glass; silicon fluoride leaves jelly of silica in a drop of water.',
+  relies: ['little borate and silicate: they keep the fluoride as boron or silicon fluoride'],
+  minutes: 8,
+  cautions: [FUMES, 'Hydrogen fluoride burns deep: lead or plastic dish, the hood, gloves, calcium gluconate gel at hand.'],
 })
 
 const ladder = (id: string, title: string, acidic: string, because: string, spoils: string, more: Partial<Test> = {}): Test =>

@@ -15,6 +15,7 @@ export const aluminiumAqueous: readonly AqueousData[] = [
   ...complexes('Al^3+', 'CH3COO^-', [2.8, 4.6], 'smith-martell'),
   { formula: 'AlHPO4^+', from: { 'Al^3+': 1, 'PO4^3-': 1, 'H^+': 1 }, logK: logK(19.5, 'smith-martell') },
   { formula: 'AlC4H4O6^+', from: { 'Al^3+': 1, 'C4H4O6^2-': 1 }, logK: logK(6.0, 'smith-martell') },
+  { formula: 'Al(OH)2C4H4O6^-', from: { 'Al^3+': 1, 'C4H4O6^2-': 1, 'H^+': -2 }, logK: logK(0.5, 'vogel7', { note: 'set so that tartrate keeps the hydroxide from ammonia and alkali' }) },
   // Aluminon: the triammonium salt of aurintricarboxylic acid.
   { formula: 'C22H11O9^3-', name: 'aluminon', takesProtons: 1, spectrum: bands('feigl', [525, 9000, 4600]) },
   { formula: 'HC22H11O9^2-', from: { 'C22H11O9^3-': 1, 'H^+': 1 }, logK: logK(7.0, 'feigl'), spectrum: bands('feigl', [515, 3500, 5200]) },

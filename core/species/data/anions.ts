@@ -145,6 +145,7 @@ export const anionGases: readonly GasData[] = [
   gas('HF', 'hydrogen fluoride', { HF: 1 }, -3.0, 61, { word: 'pungent, acid', threshold_atm: 1e-6 }, 'Hydrogen fluoride burns deep and etches glass: in the hood, gloves, in a lead or plastic dish, calcium gluconate gel at hand.'),
   gas('SiF4', 'silicon tetrafluoride', { H4SiO4: 1, 'F^-': 4, 'H^+': 4 }, 17.2, 32, { word: 'pungent, acid', threshold_atm: 1e-5 }, 'Silicon tetrafluoride: choking fumes. In the hood.'),
   gas('CrO2Cl2', 'chromyl chloride', { CrO2Cl2: 1 }, 1.6, 30, { word: 'choking, chlorine', threshold_atm: 1e-6 }, 'Chromyl chloride: poisonous, corrosive, causes cancer. In the hood, gloves.', { colour: '#a23a1e', visible_atm: 2e-3 }),
+  gas('PH3', 'phosphine', { PH3: 1 }, 2.1, 15, { word: 'garlic', threshold_atm: 5e-7 }, 'Phosphine: very poisonous, and often takes fire by itself. In the hood, traces only, never smelt on purpose.'),
   gas('SbH3', 'stibine', { SbH3: 1 }, 2.2, 20, { word: 'garlic', threshold_atm: 1e-6 }, 'Stibine: a deadly poison. In the hood, traces only.'),
   gas('SO3', 'sulfur trioxide', { 'H^+': 2, 'SO4^2-': 1 }, -25, 0, { word: 'pungent, acid', threshold_atm: 1e-5 }, 'Sulfur trioxide: choking white fumes. In the hood.', { colour: '#f4f4f4', visible_atm: 1e-3 }),
   gas('C4H8O2', 'ethyl acetate vapour', { C4H8O2: 1 }, -0.85, 45, { word: 'fruity', threshold_atm: 4e-6 }, ''),

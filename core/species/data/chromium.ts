@@ -22,6 +22,8 @@ export const chromiumAqueous: readonly AqueousData[] = [
   ...complexes('Cr^3+', 'SO4^2-', [[2.6, { dH: 30, spectrum: bands('jorgensen', [418, 18, 4400], [588, 17, 4200]) }]], 'smith-martell'),
   ...complexes('Cr^3+', 'CH3COO^-', [[4.6, { spectrum: green }], [7.1, { spectrum: green }]], 'smith-martell'),
   ...complexes('Cr^3+', 'F^-', [5.2, 9.0, 11.7], 'smith-martell'),
+  { formula: 'Cr(OH)2C4H4O6^-', from: { 'Cr^3+': 1, 'C4H4O6^2-': 1, 'H^+': -2 }, logK: logK(-2.5, 'vogel7', { note: 'set so that tartrate keeps the hydroxide from ammonia and alkali' }), spectrum: green },
+  { formula: 'Cr(OH)2C6H5O7^2-', from: { 'Cr^3+': 1, 'C6H5O7^3-': 1, 'H^+': -2 }, logK: logK(-1.5, 'vogel7', { note: 'set so that citrate keeps the hydroxide from ammonia' }), spectrum: green },
   ...complexes('Cr^3+', 'C2O4^2-', [[5.3, { spectrum: aqua }], [10.5, { spectrum: aqua }], [15.4, { spectrum: bands('jorgensen', [420, 97, 4400], [570, 75, 4200]) }]], 'smith-martell'),
   { formula: 'CrO4^2-', name: 'chromate', takesProtons: 1, spectrum: bands('jorgensen', [373, 4830, 4200]) },
   { formula: 'HCrO4^-', from: { 'CrO4^2-': 1, 'H^+': 1 }, logK: logK(6.51, 'smith-martell', { dH: -5 }), spectrum: bands('jorgensen', [352, 1600, 4600], [440, 190, 3600]) },

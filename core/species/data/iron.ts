@@ -57,6 +57,7 @@ export const ironAqueous: readonly AqueousData[] = [
   ...complexes('Fe^3+', 'C2O4^2-', [[9.15, { spectrum: tail(900, 5600) }], [15.45, { spectrum: tail(900, 5600) }], [19.83, { name: 'trioxalatoiron(III)', spectrum: tail(900, 5400) }]], 'smith-martell'),
   { formula: 'FeHPO4^+', from: { 'Fe^3+': 1, 'PO4^3-': 1, 'H^+': 1 }, logK: logK(22.3, 'smith-martell') },
   { formula: 'FeC4H4O6^+', from: { 'Fe^3+': 1, 'C4H4O6^2-': 1 }, logK: logK(7.5, 'smith-martell'), spectrum: tail(1500, 7000) },
+  { formula: 'Fe(OH)2C4H4O6^-', from: { 'Fe^3+': 1, 'C4H4O6^2-': 1, 'H^+': -2 }, logK: logK(6.5, 'vogel7', { note: 'set so that tartrate keeps the hydroxide from ammonia and alkali' }), spectrum: tail(900, 6500) },
   { formula: 'FeFe(CN)6', name: 'iron(III) hexacyanoferrate(III), dissolved', from: { 'Fe^3+': 1, 'Fe(CN)6^3-': 1 }, logK: logK(3.0, 'kolthoff'), spectrum: tail(6000, 9500) },
   ...complexes('Fe^2+', 'NH3', [1.4, 2.2], 'smith-martell'),
   ...complexes('Fe^2+', 'CH3COO^-', [1.4], 'smith-martell'),

@@ -20,6 +20,7 @@ export const ligandAqueous: readonly AqueousData[] = [
   { formula: 'HPO4^2-', name: 'hydrogenphosphate', from: { 'PO4^3-': 1, 'H^+': 1 }, logK: logK(12.35, 'smith-martell', { dH: -15 }) },
   { formula: 'H2PO4^-', name: 'dihydrogenphosphate', from: { 'PO4^3-': 1, 'H^+': 2 }, logK: logK(19.55, 'smith-martell', { dH: -18 }) },
   { formula: 'H3PO4', name: 'phosphoric acid', from: { 'PO4^3-': 1, 'H^+': 3 }, logK: logK(21.7, 'smith-martell', { dH: -10 }) },
+  { formula: 'PH3', name: 'phosphine' },
   { formula: 'F^-', name: 'fluoride', takesProtons: 1 },
   { formula: 'HF', name: 'hydrofluoric acid', from: { 'F^-': 1, 'H^+': 1 }, logK: logK(3.17, 'smith-martell', { dH: 13 }) },
   {
