@@ -10,6 +10,7 @@ const parts = [
   'notebook',
   'catalogue',
   'schemes',
+  'sums',
   'deduction',
   'advice',
   'report',

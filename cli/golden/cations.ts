@@ -32,6 +32,7 @@ export const cationFacts: readonly Fact[] = (
     ['hg2-k2cro4', M, 'Sodium carbonate precipitates mercury(II) nitrate brown-red to yellow.', 'Hg^2+ 0.05', 'NaOH 2 M x2; look', { solid: 'yellow' }],
     ['hg2-cobalt-scn', F, 'With thiocyanate and cobalt, mercury(II) gives a deep blue solid.', 'Hg^2+ 0.05, Co^2+ 0.05', 'NH4SCN 1 M x6; look', { solid: 'blue', species: 'HgCo(SCN)4' }],
     // Copper
+    ['fe-ki-boil', V, 'Iron(III) with iodide, boiled: the iodine leaves, and iron(II) stays, pale.', 'Fe^3+ 0.02, H^+ 0.1 | NO3^-', 'KI 0.1 M x10; boil 6; look', { solid: null, solution: ['colourless', 'green', 'yellow'] }],
     ['cu-ki-boil', V, 'Boiled, the iodine leaves and white copper(I) iodide stays.', 'Cu^2+ 0.05, SO4^2- 0.05', 'KI 0.1 M x10; KI 1 M x4; boil 6; look', { species: 'CuI' }],
     // Bismuth
     ['bi-h2s', V, 'Hydrogen sulfide precipitates bismuth brown-black.', 'Bi^3+ 0.05, H^+ 0.5 | Cl^-', 'pass H2S; look', { solid: ['brown', 'black'], species: 'Bi2S3' }],

@@ -21,6 +21,7 @@ export interface Expected {
   readonly smell?: string
   readonly paper?: string | readonly string[]
   readonly splint?: string
+  readonly rod?: string
   readonly flame?: string | readonly string[]
   readonly lasts?: string
   readonly equation?: string
@@ -96,8 +97,8 @@ function fireStep(text: string, vessel: string): Record<string, unknown> | null 
   if (text === 'burn') return { do: 'flame', from: vessel }
   const led = /^lead ([A-Z]\d?)$/.exec(text)
   if (led) return { do: 'bubble', from: vessel, through: led[1] }
-  const rod = /^rod (NH3|HCl)$/.exec(text)
-  return rod ? { do: 'hold', over: vessel, rod: `${rod[1] ?? ''} conc` } : null
+  const rod = /^rod (NH3|HCl|water|glass)$/.exec(text)
+  return rod ? { do: 'hold', over: vessel, rod: /^[NH]/.test(rod[1] ?? '') ? `${rod[1] ?? ''} conc` : rod[1] } : null
 }
 
 const fact = (

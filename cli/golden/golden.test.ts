@@ -31,6 +31,7 @@ interface Step {
   }
   readonly bead?: { readonly hot: Colour; readonly cold: Colour }
   readonly splint?: string
+  readonly rod?: string
   readonly smell: string | null
   readonly equations: readonly string[]
 }
@@ -67,6 +68,7 @@ const READ: { readonly [K in keyof Expected]-?: (s: Step) => unknown } = {
   paper: (s) => s.papers[0]?.to.family ?? null,
   layer: (s) => s.layers[0]?.colour.family ?? null,
   splint: (s) => s.splint ?? null,
+  rod: (s) => s.rod ?? null,
   flame: (s) => s.flame?.colour.family ?? null,
   lasts: (s) => s.flame?.lasts ?? null,
   ring: (s) => s.ring?.colour.family ?? null,

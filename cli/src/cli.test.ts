@@ -28,6 +28,19 @@ describe('the command line', () => {
       steps: [{ step: 1 }, { step: 2, solution: { colour: { family: 'blue' } } }],
     })
   })
+  test('sum answers with units and working; a name there is none of, and none at all, are refused', () => {
+    const { status, out } = run(['sum', 'solution-from-solid'], JSON.stringify({ formula: 'CuSO4.5H2O', target_M: 0.1, volume_mL: 100 }))
+    expect(status).toBe(0)
+    expect(json(out)).toMatchObject({ mass_g: 2.5, working: [expect.stringContaining('g/mol'), expect.any(String)] })
+    const lines = run(['sum', 'drops', '--lines'], '{"id":"a","drops":20}\n{"id":"b"}\n').out.trim().split('\n').map(json)
+    expect(lines).toMatchObject([
+      { id: 'a', volume_mL: 1 },
+      { id: 'b', error: { path: 'drops' } },
+    ])
+    expect(run(['sum', 'guesswork'], '{}').err).toContain('at NAME')
+    expect(run(['sum']).status).toBe(2)
+    expect(run(['read', 'twice']).status).toBe(2)
+  })
   test('key works a worksheet on its sample, part by part', () => {
     const sheet = {
       format: 'foxing-worksheet/1',

@@ -23,6 +23,8 @@ import {
   simulate,
   SOLIDS,
   SOURCES,
+  sumById,
+  SUMS,
   TESTS,
   UNSUPPORTED,
 } from '@foxing/core'
@@ -46,6 +48,8 @@ export interface Command {
   readonly summary: string
   /** Whether it reads a document; `catalogue` reads none. */
   readonly reads: boolean
+  /** Whether a name follows it. */
+  readonly named?: boolean
   readonly run: (document: unknown, options: Readonly<Record<string, string>>) => unknown
 }
 
@@ -141,6 +145,7 @@ const commands: readonly Command[] = [
       channels: CHANNELS,
       colours: COLOUR_NAMES,
       findings: REVIEW_RULES.map(({ finding, ...words }) => ({ id: finding, ...words })),
+      sums: SUMS.map(({ id, title }) => ({ id, title })),
       sources: SOURCES,
     }),
   },
@@ -148,8 +153,19 @@ const commands: readonly Command[] = [
     name: 'schemas',
     summary: 'JSON Schema of every format, by name',
     reads: false,
-    run: () =>
-      Object.fromEntries(Object.entries(FORMATS).map(([name, schema]) => [name, z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' })])),
+    run: () => ({
+      ...Object.fromEntries(Object.entries(FORMATS).map(([name, schema]) => [name, z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' })])),
+      ...Object.fromEntries(
+        SUMS.map(({ id, title, input, output }) => [
+          `sum-${id}`,
+          {
+            title,
+            input: z.toJSONSchema(input, { io: 'input', unrepresentable: 'any' }),
+            output: z.toJSONSchema(output, { unrepresentable: 'any' }),
+          },
+        ]),
+      ),
+    }),
   },
   {
     name: 'simulate',
@@ -211,6 +227,17 @@ const commands: readonly Command[] = [
       if (as === 'csv') return toCsv(report)
       if (as === 'json') return { format: 'foxing-report/1', ...report, notebook }
       throw new BadInput('--as', 'md, html, csv or json; other forms are not made yet')
+    },
+  },
+  {
+    name: 'sum',
+    summary: `NAME, its inputs → result with units and working; NAME is ${SUMS.map((s) => s.id).join(', ')}`,
+    reads: true,
+    named: true,
+    run: (document, options) => {
+      const sum = sumById.get(options['name'] ?? '')
+      if (!sum) throw new BadInput('NAME', `one of ${SUMS.map((s) => s.id).join(', ')}`)
+      return sum.run(parse(sum.input, document, null))
     },
   },
 ]

@@ -3,7 +3,7 @@ import { createInterface } from 'node:readline'
 import { parseArgs } from 'node:util'
 import { BadInput, COMMANDS, problemOf, type Command } from './commands'
 
-const USAGE = `foxing COMMAND [--in FILE] [--out FILE] [--lines] [--as FORM]
+const USAGE = `foxing COMMAND [NAME] [--in FILE] [--out FILE] [--lines] [--as FORM]
 ${[...COMMANDS.values()].map((c) => `  ${c.name.padEnd(10)} ${c.summary}`).join('\n')}
 One JSON document on standard input, JSON on standard output. With --lines, one document a line, one answer a line.`
 
@@ -16,8 +16,11 @@ function readOptions(): { command: Command; options: Record<string, string>; lin
       options: { in: { type: 'string' }, out: { type: 'string' }, lines: { type: 'boolean', default: false }, as: { type: 'string' } },
     })
     const command = COMMANDS.get(positionals[0] ?? '')
-    if (!command || positionals.length > 1) throw new Usage(positionals[0] ? `there is no command "${positionals.join(' ')}"` : 'a command is needed')
-    const { lines, ...rest } = values
+    const named = command?.named === true ? 2 : 1
+    if (!command || positionals.length > named)
+      throw new Usage(positionals[0] ? `there is no command "${positionals.join(' ')}"` : 'a command is needed')
+    if (command.named && positionals[1] === undefined) throw new Usage(`${command.name} wants a name: ${command.summary}`)
+    const { lines, ...rest } = { ...values, name: positionals[1] }
     return { command, lines, options: Object.fromEntries(Object.entries(rest).flatMap(([k, v]) => (typeof v === 'string' ? [[k, v]] : []))) }
   } catch (error) {
     throw error instanceof Usage ? error : new Usage(error instanceof Error ? error.message : String(error))

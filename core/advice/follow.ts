@@ -1,8 +1,8 @@
 import { STOCK, wantsTube } from '../catalogue'
-import { observationsOf, reason, traceOf, type Content, type Reasoning, type Simulations } from '../deduction'
+import { observationsOf, reason, THOROUGH, traceOf, type Content, type Reasoning, type Simulations } from '../deduction'
 import { entrySchema, isTest, type Case, type Entry, type Notebook, type Observation } from '../notebook'
 import { everyTest } from '../schemes'
-import { adviseFrom } from './next'
+import { adviseFrom, type Proposal } from './next'
 
 /** The jar a worker has before them, and the eyes they look with. */
 export interface Worker {
@@ -64,10 +64,17 @@ export interface Followed {
 export function followAdvice(settings: Notebook['case'], worker: Worker, most = 40, watch?: (reasoning: Reasoning) => void): Followed {
   let entries: Entry[] = []
   for (;;) {
-    const reasoning = reason({ case: settings, entries })
+    let reasoning = reason({ case: settings, entries })
     watch?.(reasoning)
     const { tests } = reasoning.trace
-    const [next] = tests.length < most ? adviseFrom(reasoning, { case: settings, entries }).next : []
+    const nextFrom = (): Proposal | undefined => (tests.length < most ? adviseFrom(reasoning, { case: settings, entries }).next[0] : undefined)
+    let next = nextFrom()
+    if (!next && settings.kind === 'mixture') {
+      // Before it is left, it is thought through once more.
+      reasoning = reason({ case: settings, entries }, {}, undefined, { deep: THOROUGH })
+      watch?.(reasoning)
+      next = nextFrom()
+    }
     if (!next) return { entries, tests, reasoning }
     entries = [...entries, ...doTest(entries, next.test, { ...worker, settings }, 'e', () => '')]
   }

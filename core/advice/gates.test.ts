@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { TESTS, testById, type Test } from '../catalogue'
+import { everyTest } from '../schemes'
 import { expand } from '../catalogue'
 import { ionsOf, Simulations, usePercepts } from '../deduction'
 import { Runner } from '../perception'
@@ -21,7 +22,7 @@ const certain = (
   simulations,
 })
 const salt = (formula: string): Salt => findSalt(formula) ?? (SALTS[0] as Salt)
-const testOf = (id: string): Test => testById.get(id) ?? (TESTS[0] as Test)
+const testOf = (id: string): Test => everyTest.get(id) ?? (TESTS[0] as Test)
 
 describe('stop gates', () => {
   test('keep concentrated acid away from a sample in which a chlorate is not ruled out', () => {
@@ -36,6 +37,11 @@ describe('stop gates', () => {
     ['NaCl', 'concentrated-sulfuric-acid', false],
     ['Na2C2O4', 'oxidising-fusion', true],
     ['MnSO4.H2O', 'oxidising-fusion', false],
+    ['KClO3', 'borate-from-solution', true],
+    ['NaCl', 'borate-from-solution', false],
+    ['KMnO4', 'full-separation/borate-sought', true],
+    ['KClO3', 'full-separation/organic-acids-sought', true],
+    ['Na2C2O4', 'full-separation/organic-acids-sought', false],
   ])('%s and %s: held %s', (formula, id, held) => {
     expect(heldBy(testOf(id), certain(salt(formula))) !== undefined).toBe(held)
   })

@@ -33,6 +33,14 @@ export const STOP_GATES: readonly StopGate[] = [
     applies: (steps) => onSolid(steps) && pours(steps, CONCENTRATED),
   },
   {
+    id: 'chlorate-or-permanganate-boiled-down-with-concentrated-acid',
+    says: 'A solution of chlorate or permanganate, boiled down, goes off with concentrated sulfuric acid.',
+    asks: 'Not done while either is likely: look at the colour, seek chlorate after reduction with silver. Drops, goggles, a shield.',
+    ions: ['ClO3^-', 'MnO4^-'],
+    holdsFrom: 0.1,
+    applies: (steps) => does(steps, 'concentrate') && pours(steps, /^H2SO4 conc/),
+  },
+  {
     id: 'nitrate-fused-with-organic-or-sulfide',
     says: 'Nitrate fused with something that burns can explode.',
     asks: 'Not done while an organic salt, sulfide, thiocyanate or hexacyanoferrate is likely.',

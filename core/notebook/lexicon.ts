@@ -26,6 +26,7 @@ export type Kind =
   | 'lasts'
   | 'lime'
   | 'splint'
+  | 'rod'
   | 'residue'
   | 'sublimate'
   | 'bead'
@@ -192,6 +193,10 @@ define({ is: 'lime' }, 'lime water', 'limewater', 'lw', 'lime')
 define({ is: 'splint', value: 'goes-out' }, 'splint out', 'splint goes out', 'puts out splint', 'extinguished', 'splint extinguished', 'goes out')
 define({ is: 'splint', value: 'relights' }, 'splint relights', 'relights')
 define({ is: 'splint', value: 'pops' }, 'pops', 'pop', 'squeaky pop')
+define({ is: 'rod', value: 'white smoke' }, 'white smoke', 'white fumes with ammonia', 'white fumes with hcl', 'smokes', 'dense white fumes')
+define({ is: 'rod', value: 'milky drop' }, 'drop turns milky', 'drop milky', 'milky drop', 'drop goes white', 'white film on drop')
+define({ is: 'rod', value: 'etched' }, 'etched', 'glass etched', 'etches glass', 'etches the glass', 'glass dulled')
+define({ is: 'rod', value: 'unchanged' }, 'no smoke', 'no white smoke', 'drop stays clear', 'not etched', 'glass not etched')
 define({ is: 'splint', value: 'burns-on' }, 'splint burns on', 'burns on', 'splint burns')
 define({ is: 'paper', value: 'starch iodide paper' }, 'starch iodide', 'starch iodide paper', 'starch-iodide', 'ski paper', 'ki starch')
 define({ is: 'paper', value: 'acid dichromate paper' }, 'dichromate paper', 'acid dichromate paper')

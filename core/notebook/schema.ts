@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { stepSchema, type Known } from '../tube'
-import { CERTAINTIES, CHANNEL_BY_ID } from '../vocabulary'
+import { CERTAINTIES, CHANNEL_BY_ID, EYES } from '../vocabulary'
 
 /** One thing seen, as written down. `value` is free text checked against the channel's words where it has any. */
 export const observationSchema = z
@@ -79,7 +79,7 @@ export const caseSchema = z.looseObject({
   reagents: z.array(z.string()).optional(),
   /** What the class lets the worker see of standings and proposals. */
   hints: z.enum(HINTS).default('open'),
-  colourVision: z.enum(['usual', 'protan', 'deutan', 'tritan']).default('usual'),
+  colourVision: z.enum(EYES).default('usual'),
   /** mL where the sample is a solution, mg of a solid. */
   sample: z.looseObject({ mg: z.number().positive().default(500), mL: z.number().positive().optional() }).default({ mg: 500 }),
   drop_mL: z.number().positive().max(0.2).optional(),

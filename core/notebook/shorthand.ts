@@ -120,7 +120,7 @@ function readClause(list: readonly Token[]): Reading {
   }
   const dry = readDry(all, denied, has('nothing'), say)
   if (dry) return { observations, rest }
-  for (const splint of all('splint')) say('splint', splint.value, denied)
+  for (const channel of ['splint', 'rod'] as const) for (const { value } of all(channel)) say(channel, value, denied && value !== 'unchanged')
   if (has('nothing')) say('change', 'no')
   for (const smell of all('smell')) say('smell', smell.value, denied && smell.value !== 'none')
   const dissolves = all('dissolves')[0]

@@ -1,3 +1,4 @@
+import { SODA_mg } from '../tube'
 import type { Step } from '../tube'
 import type { Observation } from './schema'
 
@@ -34,7 +35,8 @@ export function sayStep(step: Step): string {
     case 'dip':
       return `dip ${step.paper} into ${step.into === 'OS' ? 'the solution' : 'it'}`
     case 'hold':
-      return `hold ${step.dry ? 'dry' : 'moist'} ${step.paper ?? (step.splint ? `${step.splint} splint` : `a rod dipped in ${step.rod ?? ''}`)} over it`
+      if (step.rod) return step.rod === 'glass' ? 'lay a slip of glass over it' : `hold a rod wet with ${step.rod} over it`
+      return `hold ${step.dry ? 'dry' : 'moist'} ${step.paper ?? (step.splint ? `${step.splint} splint` : '')} over it`
     case 'concentrate':
       return `boil down to ${Math.round(step.toFraction * 100)} %`
     case 'pass':
@@ -48,6 +50,7 @@ export function sayStep(step: Step): string {
     case 'wash':
       return `wash with ${step.mL} mL of ${step.with}`
     case 'soda-extract':
+      if (step.mL !== undefined) return `boil ${amount(step)} of the sample with ${SODA_mg / 1000} g of sodium carbonate, filter`
       return `boil ${step.mg === undefined ? 'all' : amount({ mg: step.mg })} with three times as much sodium carbonate and water, filter`
     case 'flame':
       return `hold on a ${step.cleaned ? 'clean ' : ''}${step.support} in the flame${step.through === 'cobalt-glass' ? ', through cobalt glass' : ''}`
@@ -99,6 +102,7 @@ function body(channel: string, value: string, negated: boolean, degree: string |
   if (channel.startsWith('residue.')) return `residue ${channel.slice(8)} ${word}`
   if (channel.startsWith('bead.')) return `bead ${channel.slice(5)} ${word}`
   if (channel === 'layer.colour') return `layer ${word}`
+  if (channel === 'rod') return negated ? `no ${value}` : ({ unchanged: 'rod or glass unchanged', etched: 'glass etched' }[value] ?? value)
   if (channel === 'splint') return `splint ${value.replaceAll('-', ' ')}`
   if (channel === 'gas.colour') return `gas ${word}`
   if (channel === 'smell') return value === 'none' ? 'no smell' : `smell: ${word}`

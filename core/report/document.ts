@@ -1,5 +1,5 @@
 import { STOCK } from '../catalogue'
-import { reason, type Content, type Reasoning, type Simulations, type Standing, type TraceStep } from '../deduction'
+import { broughtBy, reason, type Content, type Reasoning, type Simulations, type Standing, type TraceStep } from '../deduction'
 import { asAmended, isTest, sayObservation, sayStep, type AmendedEntry, type Concluded, type Notebook } from '../notebook'
 import { everyTest } from '../schemes'
 import { sentencesOf } from './sentences'
@@ -140,12 +140,14 @@ const sayOf = (traced: TraceStep): string[] => {
 
 /**
  * What the observations of one row say together: what they speak for ion by ion, what they speak against in a line, strongest first. An ion is spoken of only where the
- * work done could have shown it: what follows for the others by elimination belongs to the conclusion.
+ * work done could have shown it, and not where the test poured it in: what follows for the others by elimination belongs to the conclusion.
  * @param most ions named in a line; how many more there are is told
  */
 export function inferencesOf(entries: ReadonlySet<string>, reasoning: Reasoning, most = Infinity): string[] {
   const steps = reasoning.trace.observations.flatMap((o) => (entries.has(o.entry) ? o.steps : []))
+  const brought = (ion: string): boolean => steps.length > 0 && steps.every(({ test }) => test !== null && broughtBy(test, ion))
   const told = reasoning.standings
+    .filter(({ species }) => !brought(species))
     .map(({ species, evidence }) => ({ species, weight: evidence.reduce((sum, e) => (entries.has(e.entry) ? sum + e.weight : sum), 0) }))
     .filter(({ species, weight }) => Math.abs(weight) >= 0.5 && couldShow(species, steps, reasoning, weight > 0))
     .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight))

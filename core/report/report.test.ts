@@ -31,6 +31,11 @@ describe('the report', () => {
     expect(document.rows.flatMap((r) => r.looks.flat())).toHaveLength(entries.filter((e) => 'saw' in e).length)
     expect(document.rows.flatMap((r) => r.inference).join()).toMatch(/Cu\^2\+ is indicated/)
   })
+  test('says nothing of an ion that the test itself pours in', () => {
+    const silver = document.rows.find((r) => r.test.includes('Silver nitrate'))
+    expect(silver?.inference.length).toBeGreaterThan(0)
+    expect(silver?.inference.join()).not.toMatch(/NH4|Ag\^|NO3/)
+  })
   test('names what a row speaks against in a line, cut short where there is little room', () => {
     const reasoning = reason({ case: settings, entries })
     const saws = new Set(entries.flatMap((e) => ('saw' in e ? [e.id] : [])))

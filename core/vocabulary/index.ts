@@ -29,6 +29,9 @@ export type Form = (typeof FORMS)[number]
 
 export const SPLINTS = ['pops', 'relights', 'goes-out', 'burns-on'] as const
 export type Splint = (typeof SPLINTS)[number]
+/** What a rod or a glass held over a tube shows. */
+export const RODS = ['white smoke', 'milky drop', 'etched', 'unchanged'] as const
+export type Rod = (typeof RODS)[number]
 
 export const CERTAINTIES = ['sure', 'fairly', 'unsure'] as const
 export type Certainty = (typeof CERTAINTIES)[number]
@@ -129,6 +132,7 @@ export const CHANNELS: readonly Channel[] = [
   ...PAPERS.map((p) => channel(`paper.${p}`, p, FAMILIES)),
   channel('lime-water', 'lime water', ['clear', 'milky', 'milky then clear']),
   channel('splint', 'splint', SPLINTS),
+  channel('rod', 'rod or glass', RODS),
   channel('residue.hot', 'residue, hot', FAMILIES),
   channel('residue.cold', 'residue, cold', FAMILIES),
   channel('sublimate', 'sublimate', FAMILIES),
@@ -151,3 +155,7 @@ export const CHANNELS: readonly Channel[] = [
   channel('change', 'change', YES),
 ]
 export const CHANNEL_BY_ID: ReadonlyMap<string, Channel> = new Map(CHANNELS.map((c) => [c.id, c]))
+
+/** How somebody sees colours: the red-green kinds, the rare blue-yellow one, or as most do. */
+export const EYES = ['usual', 'protan', 'deutan', 'tritan'] as const
+export type Eyes = (typeof EYES)[number]

@@ -215,7 +215,7 @@ test('a line of shorthand becomes observations, and what is not understood is ke
   await expect(page.getByRole('main')).toContainText('white')
   await expect(page.getByRole('main')).toContainText('wobbly')
   await expect(page.getByRole('main')).toContainText('dissolves in excess ammonia')
-  await expect(page.getByRole('button', { name: /Cl -, (likely|confirmed)/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /Cl -, (likely|confirmed)/ })).toBeVisible({ timeout: 60_000 })
 })
 
 test('an address that leads nowhere says so and leads back', async ({ page }) => {

@@ -51,7 +51,7 @@ const Ions = ({ ions }: { readonly ions: readonly string[] }) => (
 )
 
 function Parting({ separation }: { readonly separation: Separation }) {
-  const { title, on, liquid, keeps, strays, relies, because, proofs, steps } = separation
+  const { title, on, liquid, keeps, strays, relies, cautions, because, proofs, steps } = separation
   return (
     <li className="mt-5 break-inside-avoid border-t border-rule pt-3">
       <h3 className="text-xl">{title}</h3>
@@ -70,6 +70,11 @@ function Parting({ separation }: { readonly separation: Separation }) {
           {liquid && <span className="text-sm text-faint"> · the rest goes on in {liquid}</span>}
         </p>
       )}
+      {cautions?.map((line) => (
+        <p key={line} className="text-sm font-semibold">
+          {line}
+        </p>
+      ))}
       {relies?.map((line) => (
         <p key={line} className="text-sm">
           rests on {line}

@@ -74,6 +74,9 @@ export function Shelf() {
           <Link className="pressable flex items-center" to="/reference">
             reference
           </Link>
+          <Link className="pressable flex items-center" to="/sums">
+            sums
+          </Link>
           {me?.role === 'instructor' &&
             me.classes.map((c) => (
               <Link key={c.id} className="pressable flex max-w-56 items-center" to={`/class/${c.id}`}>
