@@ -1,7 +1,7 @@
 import type { Observation } from '../notebook'
 import { anchorsFor, asSeenBy, colourDifference, degreeOf, dissolvedSince, labOfHex, type Colour, type Lab } from '../perception'
 import { findReagent } from '../species'
-import { AMOUNTS, CHANNEL_BY_ID, FAMILIES, HABITS, type Amount, type Eyes, type Family } from '../vocabulary'
+import { AMOUNTS, CHANNEL_BY_ID, FAMILIES, HABITS, RESTS, type Amount, type Eyes, type Family } from '../vocabulary'
 import type { Expectation } from './hypotheses'
 import type { TraceObservation, TraceStep } from './trace'
 
@@ -134,6 +134,7 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
   'precipitate.colour': ({ percept }, eyes) => (percept.deposit ? ofColour(percept.deposit.colour, eyes) : ofNothing(percept, FAMILIES)),
   'precipitate.habit': ({ percept }) => (percept.deposit ? ofHabit(percept.deposit.habit) : ofNothing(percept, HABITS)),
   'precipitate.amount': ({ percept }) => (percept.deposit ? ofAmount(percept.deposit.amount) : ofNothing(percept, AMOUNTS)),
+  'precipitate.rests': ({ percept }) => (percept.deposit ? table({ [percept.deposit.rests]: 0.7 }, 0.1) : ofNothing(percept, RESTS)),
   'precipitate.dissolves': ({ percept, before }) => {
     const state = dissolvedSince(percept, before)
     return (
@@ -208,7 +209,10 @@ const noticedGas = ({ gases }: Expectation['percept']): number => {
   return gases.some((g) => g.colour.family !== 'colourless') ? 0.9 : 0.5
 }
 
-const smell = (word: string): Share => table(word === 'none' ? { none: 0.95 } : { [word]: 0.88, none: 0.1 }, 0.02)
+/** Smells that many call no more than pungent. */
+const SHARP = /^(pungent|choking|vinegar)/
+const smell = (word: string): Share =>
+  table(word === 'none' ? { none: 0.95 } : SHARP.test(word) ? { [word]: 0.72, pungent: 0.16, none: 0.1 } : { [word]: 0.88, none: 0.1 }, 0.02)
 
 const changed = (now: Expectation['percept'], before: NonNullable<Expectation['before']>): boolean =>
   now.solution?.colour.family !== before.solution?.colour.family ||
@@ -282,11 +286,14 @@ function logOfMean(logs: Float64Array): number {
 
 /** Steps an observation may speak of: the look it names, else those after what it names, else every one that shows its channel. */
 export function stepsMeant({ observation, steps }: TraceObservation): readonly TraceStep[] {
+  const after = observation.after === undefined ? [] : stepsAfter(observation.after, steps)
   if (observation.step !== undefined) {
+    // Written at one look, it may already say what came of the next: "white ppt, sol xs NH3".
+    const later = after.filter((s) => s.index >= (observation.step ?? 0) && shows(s, observation.channel))
+    if (later.length > 0) return later
     const named = steps.filter((s) => s.index === observation.step)
     if (named.length > 0) return named
   }
-  const after = observation.after === undefined ? [] : stepsAfter(observation.after, steps)
   const looks = (after.length > 0 ? after : steps).filter((s) => shows(s, observation.channel))
   return looks.length > 0 ? looks : steps.slice(-1)
 }
@@ -309,17 +316,21 @@ function shows(step: TraceStep, channel: string): boolean {
   return step.test === null || last.do === 'look'
 }
 
+/** What a hand does while one waits. */
+const WAITED: Readonly<Record<string, readonly string[]>> = { heating: ['warm', 'boil'], standing: ['stand'], cooling: ['cool'] }
+
 /** Those after an addition of the named reagent, the last of them where excess is meant, or after heating. */
 function stepsAfter(after: string, steps: readonly TraceStep[]): readonly TraceStep[] {
   const excess = after.startsWith('excess')
-  const name = after.replace(/^excess ?/, '')
+  const name = after.replace(/^excess ?/, '').replace(/^(dilute|concentrated|hot) /, '')
   let from = -1
   steps.forEach((s, i) => {
     const last = s.recipe.steps.at(-1)
     if (!last) return
-    const heated = name === 'heating' && (last.do === 'warm' || last.do === 'boil')
+    const waited = WAITED[name]?.includes(last.do) === true
+    const gassed = name === 'hydrogen sulfide' && last.do === 'pass' && last.gas === 'H2S'
     const added = last.do === 'add' && (name === '' || reagentIs(last.reagent, name))
-    if ((heated || added) && (from < 0 || excess)) from = i
+    if ((waited || gassed || added) && (from < 0 || excess)) from = i
   })
   if (from < 0) return []
   const later = steps.slice(from)
@@ -335,7 +346,7 @@ function reagentIs(text: string, name: string): boolean {
     // A metal or another solid: known by what it is called.
     return text.toLowerCase().includes(name)
   }
-  return reagent.replaceAll('-', ' ') === name || (name === 'acid' && reagent.endsWith('-acid'))
+  return reagent.replaceAll('-', ' ').replace(/ water$/, '') === name.replace(/ water$/, '') || (name === 'acid' && reagent.endsWith('-acid'))
 }
 
 /**

@@ -12,6 +12,8 @@ export function readAt(line: string, step: Step, dry: boolean): Reading {
   if (step.do === 'flame') return readShorthand(/\bflame\b/i.test(line) ? line : `flame ${line}`)
   if (smelling) return smelling
   const reading = readShorthand(line)
+  if (step.do === 'ignite' || step.do === 'charcoal' || step.do === 'cobalt-nitrate' || step.do === 'bead')
+    return { ...reading, observations: reading.observations.flatMap((o) => inTheFire(o, step.do === 'bead' ? 'bead' : 'residue')) }
   if ((step.do === 'dip' || step.do === 'hold') && step.paper) return { ...reading, observations: onPaper(reading.observations, step.paper) }
   if (dry) return { ...reading, observations: reading.observations.flatMap(onDrySample) }
   return reading
@@ -20,11 +22,18 @@ export function readAt(line: string, step: Step, dry: boolean): Reading {
 /** "ammonia", "nh3", "nothing": at a smell they are the whole answer. */
 function smellWords(line: string): Reading | null {
   const text = line.trim().toLowerCase()
-  if (/^(ammonia|nh3|pungent|ammoniacal|amm)[.! ]*$/.test(text)) return { observations: [{ channel: 'smell', value: 'pungent, ammonia' }], rest: [] }
+  if (/^(ammonia|nh3|ammoniacal|amm)[.! ]*$/.test(text)) return { observations: [{ channel: 'smell', value: 'pungent, ammonia' }], rest: [] }
   if (/^(vinegar|acetic)[.! ]*$/.test(text)) return { observations: [{ channel: 'smell', value: 'vinegar' }], rest: [] }
   if (/^(acid|hcl|acrid|choking)[.! ]*$/.test(text)) return { observations: [{ channel: 'smell', value: 'pungent, acid' }], rest: [] }
   if (/^(none|no|nothing|nil|no change|nc)[.! ]*$/.test(text)) return { observations: [{ channel: 'smell', value: 'none' }], rest: [] }
   return null
+}
+
+/** What comes out of the fire is a residue or a bead, and a bare colour is its own, cold. */
+function inTheFire(o: ObservationInput, what: 'residue' | 'bead'): ObservationInput[] {
+  if (o.channel === 'precipitate.present') return []
+  if (o.channel.startsWith('residue.')) return [{ ...o, channel: o.channel.replace('residue', what) }]
+  return ['solution.colour', 'precipitate.colour', 'appearance.colour'].includes(o.channel) ? [{ ...o, channel: `${what}.cold` }] : [o]
 }
 
 function onPaper(observations: readonly ObservationInput[], paper: string): ObservationInput[] {

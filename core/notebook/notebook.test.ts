@@ -25,7 +25,7 @@ describe('bench shorthand', () => {
     ['smells of ammonia', ['smell=pungent, ammonia']],
     ['wh ppt ?', ['precipitate.present=yes unsure', 'precipitate.colour=white unsure']],
     ['nc', ['change=no']],
-    ['lilac flame, brief', ['flame.colour=violet']],
+    ['lilac flame, brief', ['flame.colour=violet', 'flame.lasts=brief']],
     ['golden yellow flame steady', ['flame.colour=yellow', 'flame.lasts=steady']],
     ['lime water milky', ['lime-water=milky']],
     ['lw no change', ['lime-water=clear']],
@@ -75,6 +75,15 @@ describe('a line written at a look', () => {
       { channel: 'appearance.colour', value: 'blue' },
       { channel: 'appearance.form', value: 'crystals' },
     ])
+  })
+  test.each([
+    ['yellow hot white cold', { do: 'ignite', vessel: 'A' }, ['residue.hot yellow', 'residue.cold white']],
+    ['turns white', { do: 'ignite', vessel: 'A' }, ['residue.cold white']],
+    ['crackles, black', { do: 'ignite', vessel: 'A' }, ['crackles yes', 'residue.cold black']],
+    ['green hot, blue cold', { do: 'bead', mg: 1 }, ['bead.hot green', 'bead.cold blue']],
+    ['blue', { do: 'bead', mg: 1 }, ['bead.cold blue']],
+  ])('“%s” in the fire', (line, step, expected) => {
+    expect(readAt(line, stepSchema.parse(step), true).observations.map((o) => `${o.channel} ${o.value ?? 'yes'}`)).toEqual(expected)
   })
   test('at a smell one word is the whole answer', () => {
     expect(readAt('nothing', stepSchema.parse({ do: 'smell', at: 'A' }), false).observations).toMatchObject([{ channel: 'smell', value: 'none' }])

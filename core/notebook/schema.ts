@@ -14,6 +14,8 @@ export const observationSchema = z
     certainty: z.enum(CERTAINTIES).default('sure'),
     /** Which look of a catalogue test this belongs to, counted from 0 among its steps. */
     step: z.number().int().nonnegative().optional(),
+    /** The line as it was typed, with the first observation read from it. */
+    typed: z.string().max(400).optional(),
     /** The `did` entry this was seen of; the last one before it, where it is left out. */
     of: z.string().max(64).optional(),
   })

@@ -95,6 +95,8 @@ function body(channel: string, value: string, negated: boolean, degree: string |
   if (channel === 'flame.colour') return value === 'colourless' ? 'flame not coloured' : `flame ${word}`
   if (channel === 'flame.lasts') return { flash: 'a flash', brief: 'brief', steady: 'steady' }[value] ?? word
   if (channel === 'lime-water') return `lime water ${word}`
+  if (negated && value === 'colourless' && (channel === 'sublimate' || channel === 'ring.colour'))
+    return channel === 'sublimate' ? 'a sublimate' : 'a ring'
   if (channel === 'sublimate') return value === 'colourless' ? 'no sublimate' : `${word} sublimate`
   if (channel === 'ring.colour') return value === 'colourless' ? 'no ring' : `${word} ring`
   if (['crackles', 'melts', 'chars'].includes(channel)) return negated || value === 'no' ? (DENIED[channel] ?? channel) : channel
@@ -103,6 +105,10 @@ function body(channel: string, value: string, negated: boolean, degree: string |
   if (channel.startsWith('bead.')) return `bead ${channel.slice(5)} ${word}`
   if (channel === 'layer.colour') return `layer ${word}`
   if (channel === 'rod') return negated ? `no ${value}` : ({ unchanged: 'rod or glass unchanged', etched: 'glass etched' }[value] ?? value)
+  if (channel === 'speed') return { 'at-once': 'at once', seconds: 'within seconds', minutes: 'after some minutes', slow: 'slowly' }[value] ?? word
+  if (channel === 'fades') return (negated ? value === 'yes' : value === 'no') ? 'does not fade' : 'fades'
+  if (channel === 'precipitate.rests')
+    return { settled: 'settles', suspended: 'suspended', floating: 'floats', 'on-wall': 'on the wall' }[value] ?? word
   if (channel === 'splint') return `splint ${value.replaceAll('-', ' ')}`
   if (channel === 'gas.colour') return `gas ${word}`
   if (channel === 'smell') return value === 'none' ? 'no smell' : `smell: ${word}`

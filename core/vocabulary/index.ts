@@ -112,22 +112,25 @@ export const SMELLS = [
   'burnt sugar',
 ] as const
 export type Smell = (typeof SMELLS)[number]
+/** As somebody may write it who does not say of what. */
+const SMELLS_WRITTEN = [...SMELLS, 'pungent'] as const
 
 export const CHANNELS: readonly Channel[] = [
   channel('appearance.colour', 'colour of the sample', FAMILIES),
   channel('appearance.form', 'form of the sample', FORMS),
-  channel('smell', 'smell', SMELLS),
+  channel('smell', 'smell', SMELLS_WRITTEN),
   channel('solution.colour', 'colour of the liquid', FAMILIES),
   channel('solution.clarity', 'clarity of the liquid', CLARITIES),
   channel('precipitate.present', 'precipitate', YES),
   channel('precipitate.colour', 'colour of the precipitate', FAMILIES),
   channel('precipitate.habit', 'habit of the precipitate', HABITS),
   channel('precipitate.amount', 'amount of precipitate', AMOUNTS),
+  channel('precipitate.rests', 'where the precipitate rests', RESTS),
   channel('precipitate.dissolves', 'precipitate dissolves', YES),
   channel('gas.present', 'gas', YES),
   channel('gas.species', 'gas, named', GASES),
   channel('gas.colour', 'colour of the gas', FAMILIES),
-  channel('gas.smell', 'smell of the gas', SMELLS),
+  channel('gas.smell', 'smell of the gas', SMELLS_WRITTEN),
   channel('gas.vigour', 'vigour of the gas', VIGOURS),
   ...PAPERS.map((p) => channel(`paper.${p}`, p, FAMILIES)),
   channel('lime-water', 'lime water', ['clear', 'milky', 'milky then clear']),

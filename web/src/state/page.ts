@@ -108,7 +108,12 @@ export const nextLook = (row: PageRow): number => row.looks.findIndex((l) => l.w
 export function readLine(line: string, row: PageRow, look: Look): { observations: Observation[]; rest: readonly string[] } {
   const { observations, rest } = readAt(line, look.doing, look.dry)
   const vessel = look.doing.do === 'dip' ? look.doing.into : row.vessel
-  return { observations: observations.map((o) => observationSchema.parse({ vessel, step: look.step, of: row.id, ...o })), rest }
+  return {
+    observations: observations.map((o, k) =>
+      observationSchema.parse({ vessel, step: look.step, of: row.id, ...o, ...(k === 0 ? { typed: line } : {}) }),
+    ),
+    rest,
+  }
 }
 
 /** Notes written before anything was done. */

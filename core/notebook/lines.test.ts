@@ -1,0 +1,44 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, test } from '@jest/globals'
+import { readShorthand } from './shorthand'
+import type { ObservationInput } from './schema'
+
+/** Lines of the handbook with their meaning, as it has them: `| line | channel = shade value after … · … |`. */
+const LINES = readFileSync(new URL('../../docs/shorthand.md', import.meta.url), 'utf8')
+  .split('\n')
+  .flatMap((row) => {
+    const [, line, meaning] = /^\| `(.+)` \| (.+) \|$/.exec(row) ?? []
+    return line === undefined || meaning === undefined ? [] : [{ line, meaning: meaning.split(' · ') }]
+  })
+
+const DOUBT = { unsure: ' (unsure)', fairly: ' (fairly)', sure: '' }
+const say = (o: ObservationInput): string =>
+  `${o.vessel ? `${o.vessel}: ` : ''}${o.negated ? 'not ' : ''}${o.channel} = ${o.degree ? `${o.degree} ` : ''}${o.value ?? 'yes'}${o.after ? ` after ${o.after}` : ''}${DOUBT[o.certainty ?? 'sure']}`
+const readAs = (line: string): string[] => {
+  const { observations, rest } = readShorthand(line)
+  return [...observations.map(say), ...(rest.length > 0 ? [`text: ${rest.join(' ')}`] : [])]
+}
+
+/** What is denied, or said not to have dissolved, turned round. */
+const opposite = (said: string): string =>
+  said.startsWith('not ')
+    ? said.slice(4)
+    : said.includes('dissolves = yes')
+      ? said.replace('= yes', '= no')
+      : said.includes('dissolves = no')
+        ? said.replace('= no', '= yes')
+        : `not ${said}`
+
+describe('lines people write', () => {
+  test('there are enough of them, each once', () => {
+    expect(LINES.length).toBeGreaterThanOrEqual(250)
+    expect(new Set(LINES.map((l) => l.line)).size).toBe(LINES.length)
+  })
+  test.each(LINES)('$line', ({ line, meaning }) => {
+    expect(readAs(line).sort()).toEqual([...meaning].sort())
+  })
+  test.each(LINES)('$line: never the opposite', ({ line, meaning }) => {
+    const read = readAs(line)
+    for (const said of meaning) expect(read).not.toContain(opposite(said))
+  })
+})
