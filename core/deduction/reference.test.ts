@@ -3,7 +3,7 @@ import { TESTS } from '../catalogue'
 import { findSalt, SALTS, SOURCES } from '../species'
 import { Simulations } from './hypotheses'
 import { mergePacks, modelId, packPercepts, stepsOfTest } from './pack'
-import { constantsOf, ionInTests, outcomesOfTest, REFERENCE_IONS, useForReference } from './reference'
+import { commonestAt, constantsOf, ionInTests, outcomesOfTest, REFERENCE_IONS, useForReference } from './reference'
 import { builtPercepts } from '../../script/trials/percepts'
 
 useForReference(builtPercepts())
@@ -61,5 +61,21 @@ describe('percepts worked out ahead', () => {
     const salt = findSalt('NaCl')
     const step = stepsOfTest('appearance').at(-1)
     expect(salt && step && other.expect(salt, step.recipe)?.percept.appearance?.form).toBe('crystals')
+  })
+})
+
+describe('what is written most often', () => {
+  test.each(
+    TESTS.filter((t) => t.stage === 'anion tests')
+      .slice(0, 6)
+      .map((t) => [t.id, t] as const),
+  )('%s', (id, one) => {
+    one.steps.forEach((step, k) => {
+      if (step.for === undefined) return
+      const common = commonestAt(id, k, 6)
+      expect(common.length).toBeGreaterThan(0)
+      expect(common.map((c) => c.salts)).toEqual(common.map((c) => c.salts).sort((a, b) => b - a))
+      for (const { observations } of common) for (const o of observations) expect(o.step).toBe(k)
+    })
   })
 })

@@ -1,9 +1,10 @@
 import { testById, TESTS } from '../catalogue'
+import type { Observation } from '../notebook'
 import type { SeenLook } from '../perception'
 import { AQUEOUS, COMPONENTS, SALTS, SOLIDS, type Salt } from '../species'
 import { Simulations, type PerceptPack } from './hypotheses'
 import { stepsOfTest } from './pack'
-import { askedAt, lookAt, worthALook } from './seen'
+import { askedAt, lookAt, observationsFromLook, worthALook } from './seen'
 
 /** One way a test comes out: what there is to see look by look, the equations behind it, and the salts that show it. */
 export interface Outcome {
@@ -112,3 +113,30 @@ export function constantsOf(ion: string): { reaction: string; value: number; uni
 /** Ions there are pages for: those the standings speak of. */
 export const REFERENCE_IONS: readonly string[] = COMPONENTS.filter((ion) => saltFor(ion) !== undefined && ion !== 'H^+')
 export const isReferenceTest = (id: string): boolean => testById.has(id)
+
+/** What is written most often at a look. */
+export interface Commonest {
+  readonly look: SeenLook
+  readonly observations: readonly Observation[]
+  /** How many of the bench salts show it. */
+  readonly salts: number
+}
+
+/**
+ * What a look of a catalogue test shows most often among the bench salts, as it would be written, the commonest first.
+ * @param most no more of them than this
+ */
+export function commonestAt(test: string, step: number, most: number): Commonest[] {
+  const found = new Map<string, { look: SeenLook; observations: readonly Observation[]; salts: number }>()
+  for (const { looks, salts } of outcomesOfTest(test)) {
+    const here = looks.find(({ look }) => look.step === step)
+    if (!here) continue
+    // Amounts are the portion's, not the test's.
+    const observations = observationsFromLook(here.look, here.asked).filter((o) => o.channel !== 'precipitate.amount')
+    const key = observations.map((o) => `${o.channel} ${o.value} ${String(o.negated)}`).join()
+    const known = found.get(key)
+    if (known) known.salts += salts.length
+    else if (observations.length > 0) found.set(key, { look: here.look, observations, salts: salts.length })
+  }
+  return [...found.values()].sort((a, b) => b.salts - a.salts).slice(0, most)
+}

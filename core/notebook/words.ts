@@ -11,11 +11,14 @@ const amount = (step: { mg?: number | undefined; mL?: number | undefined; drops?
 }
 const time = (minutes: number | undefined): string => count(minutes ?? 1, 'minute', 'minutes')
 
+/** What a jar or a stock is called. */
+const FROM: Readonly<Record<string, string>> = { sample: 'the sample', OS: 'the solution', AS: 'the solution in nitric acid', SE: 'the soda extract' }
+
 /** A step in words, as one would write it in the first column. */
 export function sayStep(step: Step): string {
   switch (step.do) {
     case 'take':
-      return `take ${amount(step)} of ${step.from === 'sample' ? 'the sample' : step.from === 'OS' ? 'the solution' : step.from}`
+      return `take ${amount(step)} of ${FROM[step.from] ?? step.from}`
     case 'dissolve':
       return `dissolve ${step.mg === undefined ? 'all' : amount({ mg: step.mg })} in ${step.mL} mL of ${step.hot ? 'hot ' : ''}${step.in}`
     case 'add':
@@ -33,7 +36,7 @@ export function sayStep(step: Step): string {
     case 'cool':
       return step.to === 'ice' ? 'cool in ice' : 'cool'
     case 'dip':
-      return `dip ${step.paper} into ${step.into === 'OS' ? 'the solution' : 'it'}`
+      return `dip ${step.paper} into ${FROM[step.into] ?? 'it'}`
     case 'hold':
       if (step.rod) return step.rod === 'glass' ? 'lay a slip of glass over it' : `hold a rod wet with ${step.rod} over it`
       return `hold ${step.dry ? 'dry' : 'moist'} ${step.paper ?? (step.splint ? `${step.splint} splint` : '')} over it`

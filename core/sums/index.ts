@@ -5,6 +5,7 @@ import { SumError, type Sum } from './types'
 import { benchTime, classTotals, fusion, sampleBudget } from './work'
 
 export { SumError, type Sum } from './types'
+export * from './at-the-bench'
 export { planOf, stretchesOf, wasteOf, type Plan, type Stretch } from './work'
 
 /** All sums, in the order of the work. */

@@ -5,11 +5,15 @@ import {
   readAt,
   sayStep,
   everyTest,
+  neutralisingsOf,
   stepSchema,
+  waitsOf,
   type Entry,
+  type Neutralising,
   type Observation,
   type Step,
   type Test,
+  type Wait,
 } from '@foxing/core'
 
 /** One thing to look at in a row, with what has been written of it. */
@@ -32,6 +36,8 @@ export interface PageRow {
   readonly test: Test | null
   readonly steps: readonly string[]
   readonly looks: readonly Look[]
+  readonly waits: readonly Wait[]
+  readonly neutralisings: readonly Neutralising[]
   readonly notes: readonly Note[]
 }
 
@@ -77,6 +83,8 @@ export function pageOf(entries: readonly Entry[]): PageRow[] {
         title: isTest(did) ? (test?.title ?? did.test) : sayStep(did),
         test,
         steps: test ? stepWords(test) : [],
+        waits: test ? waitsOf(test) : [],
+        neutralisings: test ? neutralisingsOf(test) : [],
         looks: test
           ? looksOf(test).map((look) => ({ ...look, written: [] }))
           : isTest(did)

@@ -5,6 +5,7 @@ import { useSession } from '../state/session'
 import { useSheet } from '../state/sheet'
 import { useSync } from '../state/sync'
 import { SignIn } from './SignIn'
+import { Waits } from './Waits'
 
 interface Props {
   readonly about?: ReactNode
@@ -42,6 +43,7 @@ export function Frame({ about, actions, children }: Props) {
           {dark ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />}
         </button>
       </header>
+      {phase !== 'asking' && <Waits />}
       {phase === 'ended' && (
         <section aria-label="session ended" className="off-paper border-b-2 border-ink bg-sheet px-5 py-3">
           <p role="alert" className="mb-2">

@@ -1,6 +1,9 @@
 import {
   candidateColours,
+  commonestAt,
+  testById,
   type CandidateColour,
+  type Commonest,
   type Pictured,
   adviseFrom,
   constantsOf,
@@ -121,6 +124,9 @@ const SHARPENED = 1500
 /** Thinking again lets the answer of the first thought out before it, ms. */
 const AFTER_THOUGHT = 300
 
+/** Results of a look that are offered to be tapped. */
+const MOST_COMMON = 6
+
 const worker = {
   /** What the evidence comes to: the quick half, asked before `think`. */
   async weigh(notebook: Asked): Promise<Weighed> {
@@ -206,6 +212,11 @@ const worker = {
   async test(test: string): Promise<Outcome[]> {
     await ready
     return outcomesOfTest(test)
+  },
+  /** What is written most often at a look of a catalogue test. */
+  async commonest(test: string, step: number): Promise<Commonest[]> {
+    await ready
+    return testById.has(test) ? commonestAt(test, step, MOST_COMMON) : []
   },
   /** A sum of the bench; what cannot be is said by its place in the input. */
   sum(id: string, input: Readonly<Record<string, unknown>>): { result: Readonly<Record<string, unknown>> } | { path: string; expected: string } {

@@ -11,7 +11,7 @@ import {
   type Undone,
 } from '@foxing/core'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { Link, useParams } from 'react-router'
+import { Link, useParams, useSearchParams } from 'react-router'
 import { api, ApiError } from '../../state/api'
 import type { LocalJar } from '../../state/local'
 import { useNotebook } from '../../state/notebook'
@@ -26,6 +26,7 @@ import { Contention } from './Contention'
 import { Course } from './Course'
 import { Conclude, Pencil } from './Pencil'
 import { Partners } from './Partners'
+import { Picker } from './Picker'
 import { COLUMNS, OpenRow, Row } from './Row'
 import { Shortcuts } from './Shortcuts'
 import { Findings } from './Findings'
@@ -53,11 +54,18 @@ export function Bench() {
   }
   const [closed, setClosed] = useState<ReadonlySet<string>>(new Set())
   const [aimed, setAimed] = useState<{ row: string; look: number } | null>(null)
+  // A row taken up again: a tube that stood meanwhile, or words to be changed.
+  const [again, setAgain] = useState<string | null>(null)
+  const mine = (row: PageRow): boolean => (authors.get(row.id) ?? me) === me
   const writable = jar?.writable !== false
-  const openRow = writable && last && !closed.has(last.id) && nextLook(last) >= 0 ? last : null
-  const lookAt = openRow ? (aimed?.row === openRow.id ? aimed.look : nextLook(openRow)) : -1
+  const reopened = rows.find((r) => r.id === again && mine(r) && r.looks.length > 0)
+  const current = last && !closed.has(last.id) && nextLook(last) >= 0 ? last : null
+  const openRow = writable ? (reopened ?? current) : null
+  const lookAt = openRow ? (aimed?.row === openRow.id ? aimed.look : Math.max(0, nextLook(openRow))) : -1
   const look = openRow?.looks[lookAt]
 
+  // With a finger as the only pointer the picker is open from the start.
+  const [picking, setPicking] = useState(() => window.matchMedia('(pointer: coarse)').matches)
   const { seen, looking } = useSeen(jar?.kind === 'simulated' ? jar : null, entries, rows, unsaved)
   const { thought, thinking } = useThought(jar?.case, entries)
   const done = useMemo(() => new Set(rows.flatMap((r) => (r.test ? [r.test.id] : []))), [rows])
@@ -66,8 +74,19 @@ export function Bench() {
     [rows],
   )
 
+  const shut = (row: PageRow): void => {
+    setClosed(new Set([...closed, row.id]))
+    setAgain(null)
+  }
+  const lookAgain = (row: PageRow, look: number): void => {
+    // What is open now waits for its turn: it is taken up again in the same way.
+    if (openRow && openRow.id !== row.id) setClosed(new Set([...closed, openRow.id]))
+    setAgain(row.id)
+    setAimed({ row: row.id, look })
+  }
+  useWaitOver(rows, lookAgain)
   const begin = (test: string): void => {
-    if (openRow) setClosed(new Set([...closed, openRow.id]))
+    if (openRow) shut(openRow)
     void write([{ did: { test, on: vesselFor(test, entries) } }])
   }
   const save = (observations: readonly Observation[], rest: readonly string[]): void => {
@@ -94,7 +113,7 @@ export function Bench() {
   const skip = (): void => {
     if (!openRow) return
     if (lookAt + 1 < openRow.looks.length) setAimed({ row: openRow.id, look: lookAt + 1 })
-    else setClosed(new Set([...closed, openRow.id]))
+    else shut(openRow)
   }
   const concluded = entries.flatMap((e) => ('concluded' in e ? [{ id: e.id, ...e.concluded }] : []))
   const mixed = jar?.case.kind === 'mixture'
@@ -168,7 +187,7 @@ export function Bench() {
         </p>
       )}
       <div className="flex min-h-0 flex-1">
-        <Course rows={rows} of={jar.case} />
+        <Course rows={rows} of={jar.case} entries={entries} />
         <main className="flex min-w-0 flex-1 flex-col overflow-auto bg-sheet" aria-label="notebook page">
           <div className={`${COLUMNS} sticky top-0 z-[1] border-b border-ink bg-sheet px-5 py-2 text-sm text-faint`} aria-hidden>
             <span className="pl-8">test</span>
@@ -195,7 +214,10 @@ export function Bench() {
                   cautions={cautionsFor(row)}
                   onLook={(k) => setAimed({ row: row.id, look: k })}
                   onAsSeen={asSeen}
-                  onClose={() => setClosed(new Set([...closed, row.id]))}
+                  jar={jar}
+                  onClose={() => shut(row)}
+                  onStrike={(entry) => void write([{ amended: { entry, with: { withdrawn: true } } }])}
+                  onNote={(note) => void write([{ note, about: row.id }])}
                 />
               ) : (
                 <Row
@@ -208,6 +230,7 @@ export function Bench() {
                   undo={undo}
                   unsaved={phase === 'guest' ? NONE : unsaved}
                   by={nameOf(row)}
+                  onAgain={writable && mine(row) && row.looks.length > 0 ? () => lookAgain(row, Math.max(0, nextLook(row))) : null}
                 />
               ),
             )}
@@ -249,6 +272,15 @@ export function Bench() {
           <NoHints asking={jar.case.hints === 'on request'} asked={asked} onAsk={ask} />
         )}
       </div>
+      {writable && picking && openRow && look && (
+        <Picker
+          row={openRow}
+          look={look}
+          offering={jar.case.hints !== 'none'}
+          onWrite={(observations) => save(observations, [])}
+          onClose={() => setPicking(false)}
+        />
+      )}
       {writable && (
         <WritingLine
           key={id}
@@ -260,6 +292,8 @@ export function Bench() {
           onWrite={writeLine}
           onSkip={skip}
           onAsSeen={asSeen}
+          picking={picking}
+          onPick={openRow && look ? () => setPicking(!picking) : null}
         />
       )}
     </Frame>
@@ -329,15 +363,39 @@ function useSeen(
   return { seen, looking }
 }
 
+/** A wait that was pressed, here or in another view, opens its row at the look that comes after it. */
+function useWaitOver(rows: readonly PageRow[], lookAgain: (row: PageRow, look: number) => void): void {
+  const [search, setSearch] = useSearchParams()
+  const id = search.get('row')
+  const row = rows.find((r) => r.id === id)
+  useEffect(() => {
+    if (!row) return
+    const step = Number(search.get('step') ?? 0)
+    const look = row.looks.findIndex((l) => l.step >= step)
+    lookAgain(row, Math.max(0, look))
+    setSearch({}, { replace: true })
+    // Once for each press.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [row?.id])
+}
+
 /** Alt with a letter goes to the line, the next test or the conclusion from wherever one is. */
 function useJumps(): void {
   useEffect(() => {
-    const jumps: Readonly<Record<string, string>> = { KeyL: '#line', KeyN: '[aria-label="next"] button', KeyC: '[aria-label="conclusion"] input' }
+    const jumps: Readonly<Record<string, string>> = {
+      KeyL: '#line',
+      KeyN: '[aria-label="next"] button',
+      KeyC: '[aria-label="conclusion"] input',
+      KeyW: '[data-wait]',
+    }
     const onKey = (event: KeyboardEvent): void => {
       const target = event.altKey ? jumps[event.code] : undefined
       if (target === undefined) return
       event.preventDefault()
-      document.querySelector<HTMLElement>(target)?.focus()
+      const found = document.querySelector<HTMLElement>(target)
+      // A wait begins at once: the tube is in the bath already.
+      if (event.code === 'KeyW') found?.click()
+      else found?.focus()
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)

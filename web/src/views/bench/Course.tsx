@@ -1,4 +1,4 @@
-import { FULL_SEPARATION_THIOACETAMIDE, PORTIONS, schemeById, testsOfScheme, type Case } from '@foxing/core'
+import { FULL_SEPARATION_THIOACETAMIDE, PORTIONS, rationsOf, schemeById, testsOfScheme, type Case, type Entry } from '@foxing/core'
 import { useMemo } from 'react'
 import type { PageRow } from '../../state/page'
 
@@ -28,7 +28,7 @@ function wayOf(of: Case): { readonly title: string; readonly stages: readonly St
 }
 
 /** The stages of the scheme, with how far each has come. */
-export function Course({ rows, of }: { readonly rows: readonly PageRow[]; readonly of: Case }) {
+export function Course({ rows, of, entries }: { readonly rows: readonly PageRow[]; readonly of: Case; readonly entries: readonly Entry[] }) {
   const { title, stages } = useMemo(() => wayOf(of), [of])
   const done = new Set(rows.map((r) => r.test?.id))
   const last = rows.at(-1)?.test?.id
@@ -59,6 +59,34 @@ export function Course({ rows, of }: { readonly rows: readonly PageRow[]; readon
         })}
       </ol>
       <p className="mt-4 text-sm text-faint">{title}</p>
+      <Left of={of} entries={entries} />
     </nav>
+  )
+}
+
+/** Below this share of the sample one is at the reserve. Source: plan to use at most two thirds. */
+const RESERVE = 1 / 3
+
+/** What is left of the sample, and of each solution made of it, by the amounts of the tests done. */
+function Left({ of, entries }: { readonly of: Case; readonly entries: readonly Entry[] }) {
+  const { sample, stocks } = useMemo(() => rationsOf(of, entries), [of, entries])
+  const low = sample.left < sample.had * RESERVE
+  return (
+    <section aria-label="what is left" className="mt-4 grid gap-1 text-sm">
+      <h3 className="text-faint">left, about</h3>
+      <p className="flex justify-between gap-2">
+        <span>sample</span>
+        <span className={`font-mono ${low ? 'font-semibold' : ''}`}>
+          {sample.unit === 'mg' ? `${Math.round(sample.left)} mg` : `${sample.left.toFixed(1)} mL`}
+        </span>
+      </p>
+      {low && <p className="font-semibold">into the reserve</p>}
+      {stocks.map(({ id, title, left_mL }) => (
+        <p key={id} className="flex justify-between gap-2">
+          <span>{title}</span>
+          <span className="whitespace-nowrap font-mono">{left_mL.toFixed(1)} mL</span>
+        </p>
+      ))}
+    </section>
   )
 }

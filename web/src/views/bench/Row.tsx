@@ -1,8 +1,11 @@
-import { sayObservation, STOCK, type Finding, type Seen, type Undone } from '@foxing/core'
+import { sayObservation, STOCK, wasteOfTest, type Finding, type Seen, type Undone, type Wait } from '@foxing/core'
 import type { Look, PageRow } from '../../state/page'
 import { Chemistry } from '../../ui/Formula'
 import { pictureOfLook, pictureOfObservations, wordsOf, type Picture } from '../../ui/pictures'
 import { Tube } from '../../ui/Tube'
+import { clock, useWaits } from '../../state/waits'
+import { useNow } from '../../ui/Waits'
+import { Coach } from './Coach'
 import { Findings } from './Findings'
 
 interface Props {
@@ -16,6 +19,8 @@ interface Props {
   readonly unsaved: ReadonlySet<string>
   /** Who did it, where that was a partner. */
   readonly by: string | null
+  /** Opens it again, to look at the tube once more or to change what was written; not where it is a partner's. */
+  readonly onAgain: (() => void) | null
 }
 
 export const COLUMNS = 'grid grid-cols-[minmax(0,5fr)_minmax(0,7fr)_minmax(0,4fr)] gap-x-5'
@@ -29,7 +34,7 @@ export function pictureAt(look: Look, seen: Seen | undefined): Picture | null {
 }
 
 /** A test that is done: one line of the three columns. */
-export function Row({ row, number, seen, inference, findings, undo, unsaved, by }: Props) {
+export function Row({ row, number, seen, inference, findings, undo, unsaved, by, onAgain }: Props) {
   const pictures = row.looks.flatMap((look) => {
     const picture = pictureAt(look, seen)
     return picture ? [{ key: look.step, picture }] : []
@@ -45,6 +50,16 @@ export function Row({ row, number, seen, inference, findings, undo, unsaved, by 
           </h3>
           {row.vessel && <span className="font-mono text-sm text-faint">{row.vessel === STOCK ? 'stock solution' : `tube ${row.vessel}`}</span>}
           {by !== null && <span className="ml-2 text-sm text-faint">by {by}</span>}
+          {onAgain && (
+            <button
+              type="button"
+              className="pressable ml-2 text-sm"
+              onClick={onAgain}
+              aria-label={`look again at ${row.vessel || 'row'}, ${row.title}`}
+            >
+              look again
+            </button>
+          )}
           {waiting && <span className="ml-2 text-sm text-faint">kept on this device, not yet sent</span>}
         </div>
       </div>
@@ -90,13 +105,17 @@ interface OpenProps {
   readonly seen: Seen | undefined
   readonly looking: string | null
   readonly cautions: readonly string[]
+  readonly jar: { readonly id: string; readonly code: string }
   readonly onLook: (index: number) => void
   readonly onAsSeen: () => void
   readonly onClose: () => void
+  /** Strikes out something written; it stays readable in the notebook. */
+  readonly onStrike: (entry: string) => void
+  readonly onNote: (line: string) => void
 }
 
 /** The test being done, open wide: amounts, caution, and each look with its tube. */
-export function OpenRow({ row, number, at, seen, looking, cautions, onLook, onAsSeen, onClose }: OpenProps) {
+export function OpenRow({ row, number, at, seen, looking, cautions, jar, onLook, onAsSeen, onClose, onStrike, onNote }: OpenProps) {
   return (
     <li className="border-y-2 border-ink bg-sheet px-5 py-4" id={`row-${row.id}`} aria-current="step">
       <div className="flex items-baseline gap-3">
@@ -107,12 +126,20 @@ export function OpenRow({ row, number, at, seen, looking, cautions, onLook, onAs
           close this test
         </button>
       </div>
-      <p className="ml-8 font-mono text-[0.94rem]">{row.steps.join(' · ')}</p>
+      <p className="ml-8 font-mono text-[0.94rem]">
+        <Chemistry>{row.steps.join(' · ')}</Chemistry>
+      </p>
       {cautions.map((caution) => (
         <p key={caution} className="ml-8 mt-1">
           <strong aria-hidden>⚠ </strong>
           <strong>{caution}</strong>
         </p>
+      ))}
+      {row.waits.map((wait) => (
+        <WaitButton key={wait.step} wait={wait} row={row} jar={jar} />
+      ))}
+      {row.neutralisings.map((step) => (
+        <Coach key={step.step} tube={row.vessel} step={step} onWrite={onNote} />
       ))}
       {looking !== null && (
         <p role="status" className="ml-8 mt-2 text-faint">
@@ -136,10 +163,21 @@ export function OpenRow({ row, number, at, seen, looking, cautions, onLook, onAs
                 </button>
                 {shown && <p className="leading-snug">{wordsOf(shown)}</p>}
                 {look.written.length > 0 && (
-                  <p className="mt-1 border-l-2 border-ink pl-2 leading-snug">
-                    <span className="sr-only">written: </span>
-                    {look.written.map((w) => sayObservation(w.observation)).join(', ')}
-                  </p>
+                  <ul className="mt-1 border-l-2 border-ink pl-2 leading-snug" aria-label="written">
+                    {look.written.map((w) => (
+                      <li key={w.id} className="flex items-baseline gap-2">
+                        <span className="flex-1">{sayObservation(w.observation)}</span>
+                        <button
+                          type="button"
+                          className="pressable px-1 text-sm"
+                          onClick={() => onStrike(w.id)}
+                          aria-label={`strike out ${sayObservation(w.observation)}`}
+                        >
+                          strike out
+                        </button>
+                      </li>
+                    ))}
+                  </ul>
                 )}
                 {i === at && shown && look.written.length === 0 && (
                   <button type="button" className="pressable" onClick={onAsSeen}>
@@ -151,6 +189,34 @@ export function OpenRow({ row, number, at, seen, looking, cautions, onLook, onAs
           )
         })}
       </ol>
+      {row.test && <p className="ml-8 mt-3 text-sm text-faint">What is left goes to: {wasteOfTest(row.test)}.</p>}
     </li>
+  )
+}
+
+/** Begins a wait of the open test, or shows how far it is. */
+function WaitButton({ wait, row, jar }: { readonly wait: Wait; readonly row: PageRow; readonly jar: OpenProps['jar'] }) {
+  const { list, begin } = useWaits()
+  const running = list.find((w) => w.row === row.id && w.step === wait.step)
+  const now = useNow(running !== undefined)
+  const { doing, minutes, lookFor, step } = wait
+  return (
+    <p className="ml-8 mt-1 flex flex-wrap items-center gap-3">
+      {running ? (
+        <span>
+          {running.tube} {doing} <span className="font-mono text-lg">{running.until > now ? clock(running.until - now) : 'over'}</span>
+        </span>
+      ) : (
+        <button
+          type="button"
+          className="pressable border border-rule px-3"
+          data-wait
+          onClick={() => begin({ jar: jar.id, code: jar.code, tube: row.vessel || 'it', doing, lookFor, row: row.id, step }, minutes)}
+        >
+          {doing}: start <span className="font-mono">{clock(minutes * 60_000)}</span>
+        </button>
+      )}
+      <span className="text-faint">then look at: {lookFor}</span>
+    </p>
   )
 }

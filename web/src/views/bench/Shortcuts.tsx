@@ -11,6 +11,8 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Alt L', 'to the writing line'],
   ['Alt N', 'to the next test proposed'],
   ['Alt C', 'to the conclusion'],
+  ['Alt W', 'begin the next wait of the open test'],
+  ['Alt D · Alt R · Alt B', 'neutralising: a drop more; litmus is red; litmus is blue'],
   ['?', 'this sheet'],
 ]
 

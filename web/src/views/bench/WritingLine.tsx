@@ -12,10 +12,13 @@ interface Props {
   readonly onWrite: (line: string) => void
   readonly onSkip: () => void
   readonly onAsSeen: () => void
+  readonly picking: boolean
+  /** Opens and shuts the picker; null when there is nothing to look at. */
+  readonly onPick: (() => void) | null
 }
 
 /** One line to write in, read as it is typed. What is not understood is kept as a note. */
-export function WritingLine({ draft, prompt, focusKey, canCopy, read, onWrite, onSkip, onAsSeen }: Props) {
+export function WritingLine({ draft, prompt, focusKey, canCopy, read, onWrite, onSkip, onAsSeen, picking, onPick }: Props) {
   const [line, setText] = useState(() => sessionStorage.getItem(`draft ${draft}`) ?? '')
   const setLine = (text: string): void => {
     setText(text)
@@ -23,7 +26,8 @@ export function WritingLine({ draft, prompt, focusKey, canCopy, read, onWrite, o
   }
   const input = useRef<HTMLInputElement>(null)
   useEffect(() => {
-    if (prompt) input.current?.focus()
+    // A finger would only call up the keyboard.
+    if (prompt && !picking) input.current?.focus()
     // Focus follows the look that is open, not every keystroke.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [focusKey])
@@ -67,6 +71,11 @@ export function WritingLine({ draft, prompt, focusKey, canCopy, read, onWrite, o
             <span className="border border-dashed border-faint px-2 py-0.5 text-faint">kept as a note: {reading.rest.join(' ')}</span>
           )}
         </div>
+        {onPick && (
+          <button type="button" className="pressable shrink-0 border border-rule px-3" aria-pressed={picking} onClick={onPick}>
+            pick
+          </button>
+        )}
       </div>
     </footer>
   )

@@ -1,0 +1,74 @@
+import { describe, expect, test } from '@jest/globals'
+import { TESTS } from '../catalogue'
+import { caseSchema, entrySchema, type Entry } from '../notebook'
+import { everyTest } from '../schemes'
+import { doSum, neutralisingsOf, rationsOf, stretchesOf, waitsOf, wasteOfTest } from '.'
+
+const did = (id: string, body: object): Entry => entrySchema.parse({ id, at: '', did: body })
+const named = (id: string) => {
+  const found = everyTest.get(id)
+  if (!found) throw new Error(id)
+  return found
+}
+
+describe('waits', () => {
+  test('each says what to look at when it is over, and lasts as long as the plan of time has it', () => {
+    for (const one of everyTest.values()) {
+      const waits = waitsOf(one)
+      for (const wait of waits) expect(wait.lookFor).not.toBe('')
+      const heated = waits.filter((w) => w.doing === 'boiling' || w.doing === 'warming').reduce((sum, w) => sum + Math.max(1, w.minutes), 0)
+      const planned = stretchesOf(one)
+        .filter((s) => s.burner)
+        .reduce((sum, s) => sum + s.minutes, 0)
+      expect(planned).toBeGreaterThanOrEqual(heated)
+    }
+  })
+})
+
+describe('neutralising', () => {
+  const all = [...everyTest.values()].flatMap((one) => neutralisingsOf(one).map((n) => ({ id: `${one.id} ${n.step}`, n })))
+  test('the tests that go by litmus are found', () => {
+    expect(all.length).toBeGreaterThan(15)
+  })
+  test.each(all)('$id: the sum can be worked, and a reading narrows it', ({ n }) => {
+    const input = { contents: n.contents, with: n.with, towards: n.towards }
+    const first = doSum('neutralise', input) as { expected_drops: number; nextDose_drops: number }
+    expect(first.expected_drops).toBeGreaterThanOrEqual(0)
+    const other = n.towards === 'just-basic' ? 'red' : 'blue'
+    const second = doSum('neutralise', { ...input, readings: [{ drops: first.nextDose_drops, litmus: other }] }) as {
+      between_drops: [number, number]
+    }
+    expect(second.between_drops[0]).toBe(first.nextDose_drops)
+  })
+})
+
+describe('what is left', () => {
+  const of = caseSchema.parse({ sample: { mg: 500 } })
+  test('nothing done takes nothing', () => {
+    expect(rationsOf(of, [])).toEqual({ sample: { had: 500, left: 500, unit: 'mg' }, stocks: [] })
+  })
+  test('a portion comes off the jar, a test off the solution that was made for it', () => {
+    const rations = rationsOf(of, [did('a', { do: 'take', into: 'A', mg: 50 }), did('b', { test: 'dilute-hydrochloric-acid', on: 'B' })])
+    expect(rations.sample.left).toBeLessThan(500)
+    expect(rations.stocks).toEqual([expect.objectContaining({ id: 'OS', title: 'solution' })])
+    expect(rations.stocks[0]?.left_mL).toBeGreaterThan(3)
+    expect(rations.stocks[0]?.left_mL).toBeLessThan(5)
+  })
+  test('what was withdrawn took nothing, and never is less than nothing left', () => {
+    const entries = [did('a', { do: 'take', into: 'A', mg: 450 }), did('b', { do: 'take', into: 'B', mg: 450 })]
+    expect(rationsOf(of, entries).sample.left).toBe(0)
+    const withdrawn = [...entries, entrySchema.parse({ id: 'c', at: '', amended: { entry: 'b', with: { withdrawn: true } } })]
+    expect(rationsOf(of, withdrawn).sample.left).toBe(50)
+  })
+  test('of a solution, millilitres', () => {
+    const solution = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } })
+    expect(rationsOf(solution, [did('a', { do: 'take', into: 'A', mL: 3 })]).sample).toEqual({ had: 20, left: 17, unit: 'mL' })
+  })
+})
+
+describe('waste', () => {
+  test('every test has a jar for what is left of it, the strictest of its bottles', () => {
+    for (const one of TESTS) expect(wasteOfTest(one)).not.toBe('')
+    expect(wasteOfTest(named('silver-nitrate'))).toBe('silver')
+  })
+})

@@ -1,0 +1,118 @@
+import { ACID_STOCK, EXTRACT, expand, reagentsOf, STOCK, THIS, UnknownTest, type Test } from '../catalogue'
+import { asAmended, type Case, type Entry } from '../notebook'
+import { everyTest } from '../schemes'
+import { SAMPLE, stepSchema, type Step } from '../tube'
+import { wasteOf } from './work'
+
+/** A wait within a test: what stands or boils, how long, and what to look at when it is over. */
+export interface Wait {
+  /** Place among the steps of the test. */
+  readonly step: number
+  readonly doing: 'boiling' | 'warming' | 'standing' | 'in the gas' | 'shaking'
+  readonly minutes: number
+  readonly lookFor: string
+}
+const WAITS: Partial<Record<Step['do'], Wait['doing']>> = {
+  boil: 'boiling',
+  warm: 'warming',
+  stand: 'standing',
+  pass: 'in the gas',
+  shake: 'shaking',
+}
+
+/** The waits of a test, in order. */
+export const waitsOf = (test: Test): Wait[] =>
+  test.steps.flatMap((template, step) => {
+    const doing = WAITS[template.do]
+    if (doing === undefined) return []
+    const parsed = stepSchema.parse(template)
+    const minutes = 'minutes' in parsed && typeof parsed.minutes === 'number' ? parsed.minutes : 1
+    const lookFor = test.steps.slice(step).find((s) => s.for !== undefined)?.for ?? 'go on with the next step'
+    return [{ step, doing, minutes, lookFor }]
+  })
+
+/** A step that brings a tube to the turning of litmus: what is poured, which way, and what stands in the tube by then, as the sum `neutralise` takes it. */
+export interface Neutralising {
+  readonly step: number
+  readonly with: string
+  readonly towards: 'just-basic' | 'just-acidic'
+  readonly contents: readonly { readonly reagent: string; readonly mL?: number; readonly drops?: number }[]
+}
+
+/** What stands in for a portion nobody knows: water, or of a soda extract the soda that is left in it. Source: 0.45 g in 5 mL, less what the sample uses. */
+const INSTEAD: Readonly<Record<string, string>> = { [EXTRACT]: 'Na2CO3 0.6 M', [ACID_STOCK]: 'HNO3 2 M' }
+
+/** The steps of a test that go by litmus, in order. */
+export const neutralisingsOf = (test: Test): Neutralising[] => {
+  const contents: { reagent: string; mL?: number; drops?: number }[] = []
+  return test.steps.flatMap((template, step) => {
+    if (template.do === 'take' && template.into === THIS)
+      contents.push({
+        reagent: INSTEAD[template.from ?? ''] ?? 'water',
+        ...(template.drops === undefined ? { mL: template.mL ?? 0.1 } : { drops: template.drops }),
+      })
+    if (template.do !== 'add' || template.to !== THIS) return []
+    const { reagent, until } = template
+    if (until === 'just-basic' || until === 'just-acidic')
+      return [{ step, with: reagent, towards: until, contents: contents.length > 0 ? [...contents] : [{ reagent: 'water', mL: 1 }] }]
+    if (template.mL !== undefined) contents.push({ reagent, mL: template.mL })
+    else if (template.drops !== undefined) contents.push({ reagent, drops: template.drops })
+    return []
+  })
+}
+
+/** What is left to work with: of the sample, and of each solution made of it. */
+export interface Rations {
+  readonly sample: { readonly had: number; readonly left: number; readonly unit: 'mg' | 'mL' }
+  readonly stocks: readonly { readonly id: string; readonly title: string; readonly left_mL: number }[]
+}
+const STOCKS: readonly (readonly [string, string])[] = [
+  [STOCK, 'solution'],
+  [ACID_STOCK, 'in nitric acid'],
+  [EXTRACT, 'soda extract'],
+]
+/** A loop of a wire, or a bead, takes about so much, mg. */
+const SPECK_mg = 2
+
+/** What one step takes of a solid sample, mg. */
+function takes(step: Step): number {
+  if (step.do === 'flame' || step.do === 'bead') return step.from === SAMPLE ? SPECK_mg : 0
+  const fromJar = step.do === 'dissolve' || step.do === 'soda-extract' || ((step.do === 'take' || step.do === 'charcoal') && step.from === SAMPLE)
+  return fromJar && 'mg' in step && typeof step.mg === 'number' ? step.mg : 0
+}
+
+/** What the work written down so far has left, by the amounts of its tests. */
+export function rationsOf(of: Case, entries: readonly Entry[]): Rations {
+  const { mg, mL } = of.sample
+  const volumes = new Map(mL === undefined ? [] : [[SAMPLE, mL]])
+  const made = new Set<string>()
+  let used = 0
+  for (const { entry, withdrawn } of asAmended({ entries: [...entries] })) {
+    if (withdrawn || !('did' in entry)) continue
+    try {
+      for (const { step } of expand(entry.did, volumes, everyTest)) {
+        used += takes(step)
+        if ('into' in step) made.add(step.into)
+        if (mL !== undefined && step.do === 'take' && step.from === SAMPLE)
+          volumes.set(SAMPLE, (volumes.get(SAMPLE) ?? 0) - (step.mL ?? (step.drops ?? 0) * 0.05))
+      }
+    } catch (error) {
+      // A test of a newer catalogue takes nothing that is known of.
+      if (!(error instanceof UnknownTest)) throw error
+    }
+  }
+  const stocks = STOCKS.flatMap(([id, title]) => (made.has(id) ? [{ id, title, left_mL: Math.max(0, volumes.get(id) ?? 0) }] : []))
+  const sample =
+    mL === undefined
+      ? ({ had: mg, left: Math.max(0, mg - used), unit: 'mg' } as const)
+      : ({ had: mL, left: Math.max(0, volumes.get(SAMPLE) ?? 0), unit: 'mL' } as const)
+  return { sample, stocks }
+}
+
+/** Where each kind of waste stands in the order of care: what must not be mixed goes first. */
+const STREAMS = ['cyanide and sulfide, kept alkaline', 'silver', 'halogenated organic', 'heavy metals', 'oxidisers', 'organic without halogens']
+/** The jar what is left of a test goes into, by what its bottles hold: the strictest of them. */
+export function wasteOfTest(test: Test): string {
+  const streams = new Set(reagentsOf(test).map(wasteOf))
+  return STREAMS.find((stream) => streams.has(stream)) ?? 'acids and alkalis, neutralised'
+}
