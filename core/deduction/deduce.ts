@@ -6,6 +6,7 @@ import { groupsOf } from './groups'
 import { weighMixtures, type Responders } from './mixture'
 import { modelId } from './pack'
 import { conclude, type Deduction, type Reasoning, type Weighing } from './standings'
+import { judgeControls } from './controls'
 import { liquidOf, traceOf, type Trace, type TraceStep } from './trace'
 
 const caches = new Map<string, Simulations>()
@@ -55,12 +56,21 @@ export function reason(
   hypotheses?: readonly Hypothesis[],
   { deep = 0 }: { readonly deep?: number } = {},
 ): Reasoning {
-  const trace = traceOf(notebook)
+  const discarded = new Map(judgeControls(notebook, conditions).flatMap((v) => (v.good ? [] : [[v.beside, v] as const])))
+  const trace = withoutRuns(traceOf(notebook), discarded)
   const simulations = simulationsFor(notebook.case, conditions)
   const { confirmations } = notebook.case.school
   if (hypotheses === undefined && notebook.case.kind === 'mixture')
-    return conclude(weighMixtures(notebook.case, trace, simulations, responders, deep), confirmations)
-  return conclude(weighAll(trace, simulations, hypotheses ?? singleSalts()), confirmations)
+    return conclude(weighMixtures(notebook.case, trace, simulations, responders, deep), confirmations, discarded)
+  return conclude(weighAll(trace, simulations, hypotheses ?? singleSalts()), confirmations, discarded)
+}
+
+/** What was seen of some runs left out, and their tests open to be done again. */
+function withoutRuns(trace: Trace, runs: ReadonlyMap<string, unknown>): Trace {
+  if (runs.size === 0) return trace
+  const kept = (step: TraceStep | undefined): boolean => step === undefined || !runs.has(step.entry)
+  const tests = new Set(trace.steps.filter(kept).map((s) => s.test))
+  return { ...trace, observations: trace.observations.filter((o) => kept(o.steps[0])), tests: trace.tests.filter((t) => tests.has(t)) }
 }
 
 /** Every hypothesis by everything written. */

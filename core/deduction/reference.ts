@@ -1,10 +1,10 @@
 import { testById, TESTS } from '../catalogue'
-import type { Observation } from '../notebook'
+import { caseSchema, type Entry, type Observation } from '../notebook'
 import type { SeenLook } from '../perception'
 import { AQUEOUS, COMPONENTS, SALTS, SOLIDS, type Salt } from '../species'
 import { Simulations, type PerceptPack } from './hypotheses'
 import { stepsOfTest } from './pack'
-import { askedAt, lookAt, observationsFromLook, worthALook } from './seen'
+import { askedAt, lookAt, observationsFromLook, seenIn, worthALook } from './seen'
 
 /** One way a test comes out: what there is to see look by look, the equations behind it, and the salts that show it. */
 export interface Outcome {
@@ -139,4 +139,40 @@ export function commonestAt(test: string, step: number, most: number): Commonest
     else if (observations.length > 0) found.set(key, { look: here.look, observations, salts: salts.length })
   }
   return [...found.values()].sort((a, b) => b.salts - a.salts).slice(0, most)
+}
+
+/** What of a look tells one result from another, amounts and shades aside. */
+const tells = ({ solution, precipitate, gas, papers, flame, ring, residue, bead, rod, splint }: SeenLook): string =>
+  JSON.stringify([
+    solution?.colour.family,
+    precipitate?.colour.family,
+    gas?.colour.family,
+    papers.map((p) => p.to.family),
+    flame?.colour.family,
+    ring?.colour.family,
+    residue && [residue.hot.family, residue.cold.family],
+    bead && [bead.hot.family, bead.cold.family],
+    rod,
+    splint,
+  ])
+
+/** What is set out for a control only where nothing milder does. */
+const UNKIND = /Hg|As|Cd|Pb|Sb|ClO3|MnO4|Cr2?O[47]|CN/
+const MOST_KNOWN = 6
+
+/** Salts to stand beside a run: those that show something in the test, the commonest result first, and those that show no more than water does. The mildest come first. */
+export function knownsFor(test: string): { readonly positive: readonly string[]; readonly negative: readonly string[] } {
+  const outcomes = [...outcomesOfTest(test)].reverse()
+  const did: Entry = { id: 'blank', at: '', did: { test, on: 'A', control: 'blank', beside: 'run' } }
+  const water = seenIn({ case: caseSchema.parse({}), entries: [did] }, 'blank', { id: 'water' }, [0, 0, 0]).looks
+  const signature = (looks: readonly SeenLook[]): string => looks.map(tells).join()
+  const commonest = outcomes[0]?.looks.map(({ look }) => look) ?? []
+  const nothing = signature(water.length === commonest.length ? water : commonest)
+  const named = (shows: boolean): string[] =>
+    outcomes
+      .filter(({ looks }) => (signature(looks.map(({ look }) => look)) !== nothing) === shows)
+      .flatMap(({ salts }) => [...salts].sort((a, b) => Number(UNKIND.test(a)) - Number(UNKIND.test(b)) || a.length - b.length).slice(0, 2))
+      .sort((a, b) => Number(UNKIND.test(a)) - Number(UNKIND.test(b)))
+      .slice(0, MOST_KNOWN)
+  return { positive: named(true), negative: named(false) }
 }

@@ -1,5 +1,6 @@
-import { type Notebook, type Observation } from '../notebook'
+import { apartFromControls, asAmended, type Notebook, type Observation } from '../notebook'
 import { degreeOf, seenLook, type Seen, type SeenColour, type SeenLook } from '../perception'
+import { asNotebook, contentOfControl } from './controls'
 import { Simulations, type Content, type Expectation } from './hypotheses'
 import { liquidOf, traceOf, type TraceStep } from './trace'
 import { everyTest } from '../schemes'
@@ -14,6 +15,11 @@ export function seenIn(
   content: Content,
   jitter: readonly [number, number, number],
 ): Seen {
+  const control = apartFromControls(asAmended(notebook)).controls.find((run) => run.entry.id === entry)
+  const held = control ? contentOfControl(control) : null
+  // What a control shows is of what it holds, whatever is in the jar.
+  if (control)
+    return held ? seenIn(asNotebook(control, notebook.case, held.mL), entry, held.content, jitter) : { format: 'foxing-seen/1', entry, looks: [] }
   const { drop_mL, sample } = notebook.case
   const simulations = new Simulations(sample.mg, drop_mL === undefined ? {} : { drop_mL }, liquidOf(notebook.case))
   const looks: SeenLook[] = []

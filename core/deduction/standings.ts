@@ -1,3 +1,4 @@
+import type { ControlVerdict } from './controls'
 import type { STATUSES } from './schema'
 import { brings, type Stage } from '../catalogue'
 import { sayObservation } from '../notebook'
@@ -44,6 +45,8 @@ export interface Reasoning extends Deduction {
   readonly responders?: Readonly<Record<string, readonly string[]>>
   /** For each ion, the tests that gave a positive sign of it. */
   readonly signs: ReadonlyMap<string, ReadonlySet<string>>
+  /** Runs that a control beside them speaks against, by entry: what was seen of them counts for nothing. */
+  readonly discarded: ReadonlyMap<string, ControlVerdict>
 }
 
 /** What is believed of the jar, as far as its ions go. */
@@ -80,7 +83,7 @@ export interface Weighing {
 }
 
 /** What it comes to: standings of the ions, what contradicts, and what gave a sign of what. */
-export function conclude(weighing: Weighing, confirmations: number): Reasoning {
+export function conclude(weighing: Weighing, confirmations: number, discarded: Reasoning['discarded'] = new Map()): Reasoning {
   const { trace, simulations, hypotheses, table, total, each, responders } = weighing
   const posterior = normalised(total)
   const named = new Map<string, number>()
@@ -98,6 +101,7 @@ export function conclude(weighing: Weighing, confirmations: number): Reasoning {
     posterior,
     simulations,
     signs,
+    discarded,
     ...(each ? { each } : {}),
     ...(responders ? { responders } : {}),
   }

@@ -1,5 +1,5 @@
 import { expand, UnknownTest, type Volumes } from '../catalogue'
-import { asAmended, type Case, type Notebook, type Observation } from '../notebook'
+import { apartFromControls, asAmended, type Case, type Notebook, type Observation } from '../notebook'
 import { onlyLooks, otherVesselsOf, SAMPLE, vesselOf, withVessels, type Step } from '../tube'
 import type { Eyes } from '../vocabulary'
 import { everyTest } from '../schemes'
@@ -71,7 +71,10 @@ export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: 
   let last: TraceStep[] = []
   const worked = new Map<string, TraceStep[]>()
   const latest = new Map<string, TraceStep[]>()
-  asAmended(notebook).forEach(({ entry, withdrawn }, position) => {
+  const places = new Map(notebook.entries.map((e, k) => [e.id, k]))
+  // What a control shows is of something known, and no evidence of the jar.
+  apartFromControls(asAmended(notebook)).own.forEach(({ entry, withdrawn }) => {
+    const position = places.get(entry.id) ?? 0
     if (withdrawn) return
     if ('did' in entry) {
       last = []

@@ -27,7 +27,16 @@ export type Observation = Known<z.infer<typeof observationSchema>>
 export type ObservationInput = Known<z.input<typeof observationSchema>>
 
 /** A catalogue test done in the named tube: a new tube is filled from the sample as the test says, a filled one is used as it is. */
-export const testDoneSchema = z.looseObject({ test: z.string(), on: z.string().min(1).max(24) })
+export const CONTROLS = ['positive', 'negative', 'blank'] as const
+export const testDoneSchema = z.looseObject({
+  test: z.string(),
+  on: z.string().min(1).max(24),
+  /** Done not on the sample but on something known, beside the run of the entry named: a salt that shows it, one that does not, or water. */
+  control: z.enum(CONTROLS).optional(),
+  beside: z.string().max(64).optional(),
+  /** The salt in a positive or a negative control, by its formula. */
+  holding: z.string().max(80).optional(),
+})
 export type TestDone = Known<z.infer<typeof testDoneSchema>>
 
 export const didSchema = z.union([stepSchema, testDoneSchema])

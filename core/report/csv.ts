@@ -17,7 +17,10 @@ export function toCsv(document: ReportDocument): string {
         row.at,
         row.test,
         k === 0 ? row.steps.join('; ') : '',
-        look.map((o) => (o.amendedFrom === null ? o.text : `${o.text} (first written: ${o.amendedFrom})`)).join(', '),
+        [
+          look.map((o) => (o.amendedFrom === null ? o.text : `${o.text} (first written: ${o.amendedFrom})`)).join(', '),
+          ...(k === 0 ? row.beside : []),
+        ].join('; '),
         k === 0 ? row.inference.join('; ') : '',
       ]),
     )

@@ -1,6 +1,17 @@
 import { STOCK } from '../catalogue'
 import { broughtBy, reason, type Content, type Reasoning, type Simulations, type Standing, type TraceStep } from '../deduction'
-import { asAmended, isTest, sayObservation, sayStep, type AmendedEntry, type Concluded, type Notebook } from '../notebook'
+import {
+  apartFromControls,
+  asAmended,
+  isTest,
+  seenOfControl,
+  type ControlRun,
+  sayObservation,
+  sayStep,
+  type AmendedEntry,
+  type Concluded,
+  type Notebook,
+} from '../notebook'
 import { everyTest } from '../schemes'
 import { sentencesOf } from './sentences'
 
@@ -19,6 +30,8 @@ export interface Row {
   readonly steps: readonly string[]
   /** What was seen, look by look. */
   readonly looks: readonly (readonly SeenLine[])[]
+  /** The controls beside it, a line each, and why it was discarded where one of them speaks against it. */
+  readonly beside: readonly string[]
   readonly inference: readonly string[]
   readonly equations: readonly string[]
 }
@@ -52,10 +65,10 @@ export const documentOf = (notebook: Pick<Notebook, 'case' | 'entries'>, title: 
 
 /** The same, from a deduction already made. */
 export function documentFrom(reasoning: Reasoning, notebook: Pick<Notebook, 'case' | 'entries'>, title: string): ReportDocument {
-  const entries = asAmended(notebook)
+  const { own: entries, controls } = apartFromControls(asAmended(notebook))
   // A case without hints is assessed: what Foxing makes of the record is not for its writer.
   const shown = notebook.case.hints !== 'none'
-  const rows = rowsOf(entries, reasoning).map((row) => (shown ? row : { ...row, inference: [], equations: [] }))
+  const rows = rowsOf(entries, controls, reasoning).map((row) => (shown ? row : { ...row, inference: [], equations: [] }))
   return {
     title,
     kind: notebook.case.kind,
@@ -91,9 +104,14 @@ function conclusion(concluded: Concluded, rows: readonly Row[]): ReportDocument[
   return { species: concluded.species, claim: concluded.claim, citing: [...new Set(citing)] }
 }
 
-function rowsOf(entries: readonly AmendedEntry[], reasoning: Reasoning): Row[] {
+function rowsOf(entries: readonly AmendedEntry[], controls: readonly ControlRun[], reasoning: Reasoning): Row[] {
   const { trace } = reasoning
   const rowOf = new Map<string, string>()
+  let last = ''
+  for (const { entry } of entries) {
+    if ('did' in entry) last = entry.id
+    if ('saw' in entry) rowOf.set(entry.id, entry.saw.of ?? last)
+  }
   for (const { entry, steps } of trace.observations) rowOf.set(entry, steps[0]?.entry ?? '')
   return entries.flatMap(({ entry, withdrawn }) => {
     if (!('did' in entry) || withdrawn) return []
@@ -109,11 +127,29 @@ function rowsOf(entries: readonly AmendedEntry[], reasoning: Reasoning): Row[] {
         test: isTest(did) ? `${everyTest.get(did.test)?.title ?? did.test}${did.on === STOCK ? '' : `, tube ${did.on}`}` : sayStep(did),
         steps: isTest(did) ? steps.flatMap((s) => sayOf(s)) : [],
         looks,
+        beside: besideOf(entry.id, controls, reasoning),
         inference: inferencesOf(new Set(seen), reasoning),
         equations: seen.length > 0 ? likelyEquations(steps, reasoning) : [],
       },
     ]
   })
+}
+
+const CONTROL_NAMES = { positive: 'known, which shows it', negative: 'known, which does not', blank: 'blank' } as const
+
+function besideOf(entry: string, controls: readonly ControlRun[], { discarded }: Reasoning): string[] {
+  const lines = controls
+    .filter((run) => run.beside === entry)
+    .map((run) => {
+      const what = `${CONTROL_NAMES[run.kind]}${run.did.holding === undefined ? '' : `, ${run.did.holding}`}, tube ${run.did.on}`
+      return `beside it, ${what}: ${
+        seenOfControl(run)
+          .map(({ saw }) => sayObservation(saw))
+          .join(', ') || 'nothing written'
+      }`
+    })
+  const verdict = discarded.get(entry)
+  return verdict ? [...lines, `discarded: ${verdict.because}`] : lines
 }
 
 /** Observations of a row put together look by look, in the order written. */

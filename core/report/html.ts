@@ -20,7 +20,7 @@ export function toHtml(document: ReportDocument): string {
     const seen = row.looks.map((look) =>
       look.map((o) => (o.amendedFrom === null ? o.text : `${o.text} (first written: ${o.amendedFrom})`)).join(', '),
     )
-    return `<tr><td>${i + 1}</td><td>${setHtml(row.test)}${row.steps.length > 0 ? `<br><small>${row.steps.map(setHtml).join(' · ')}</small>` : ''}</td><td>${lines(seen)}</td><td>${lines(row.inference)}</td></tr>`
+    return `<tr><td>${i + 1}</td><td>${setHtml(row.test)}${row.steps.length > 0 ? `<br><small>${row.steps.map(setHtml).join(' · ')}</small>` : ''}</td><td>${lines([...seen, ...row.beside])}</td><td>${lines(row.inference)}</td></tr>`
   })
   const equations = [...new Set(document.rows.flatMap((row) => row.equations))]
   const section = (title: string, body: string): string => (body === '' ? '' : `<h2>${title}</h2>${body}`)

@@ -38,7 +38,7 @@ export function toMarkdown(document: ReportDocument): string {
     const seen = row.looks.map((look) =>
       look.map((o) => (o.amendedFrom === null ? o.text : `${o.text} (first written: ${o.amendedFrom})`)).join(', '),
     )
-    out.push(`| ${i + 1} | ${cell([row.test, ...row.steps])} | ${cell(seen)} | ${cell(row.inference)} |`)
+    out.push(`| ${i + 1} | ${cell([row.test, ...row.steps])} | ${cell([...seen, ...row.beside])} | ${cell(row.inference)} |`)
   })
   if (document.rows.length === 0) out.push('| – | nothing done yet | – | – |')
   const equations = [...new Set(document.rows.flatMap((row) => row.equations))]

@@ -60,6 +60,11 @@ describe('what is left', () => {
     const withdrawn = [...entries, entrySchema.parse({ id: 'c', at: '', amended: { entry: 'b', with: { withdrawn: true } } })]
     expect(rationsOf(of, withdrawn).sample.left).toBe(50)
   })
+  test('a control takes nothing of the sample', () => {
+    const run = did('a', { test: 'silver-nitrate', on: 'A' })
+    const blank = did('b', { test: 'silver-nitrate', on: 'B', control: 'blank', beside: 'a' })
+    expect(rationsOf(of, [run, blank])).toEqual(rationsOf(of, [run]))
+  })
   test('of a solution, millilitres', () => {
     const solution = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } })
     expect(rationsOf(solution, [did('a', { do: 'take', into: 'A', mL: 3 })]).sample).toEqual({ had: 20, left: 17, unit: 'mL' })

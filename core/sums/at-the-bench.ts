@@ -1,5 +1,5 @@
 import { ACID_STOCK, EXTRACT, expand, reagentsOf, STOCK, THIS, UnknownTest, type Test } from '../catalogue'
-import { asAmended, type Case, type Entry } from '../notebook'
+import { apartFromControls, asAmended, type Case, type Entry } from '../notebook'
 import { everyTest } from '../schemes'
 import { SAMPLE, stepSchema, type Step } from '../tube'
 import { wasteOf } from './work'
@@ -87,7 +87,7 @@ export function rationsOf(of: Case, entries: readonly Entry[]): Rations {
   const volumes = new Map(mL === undefined ? [] : [[SAMPLE, mL]])
   const made = new Set<string>()
   let used = 0
-  for (const { entry, withdrawn } of asAmended({ entries: [...entries] })) {
+  for (const { entry, withdrawn } of apartFromControls(asAmended({ entries: [...entries] })).own) {
     if (withdrawn || !('did' in entry)) continue
     try {
       for (const { step } of expand(entry.did, volumes, everyTest)) {

@@ -1,9 +1,10 @@
 import type { Reasoning } from '../../deduction'
-import { asAmended, isTest, type Entry, type Notebook } from '../../notebook'
+import { apartFromControls, asAmended, isTest, type Entry, type Notebook } from '../../notebook'
 import { otherVesselsOf } from '../../tube'
 import { ACID_RULES } from './acids'
 import { ANION_CLAIMS, ANION_RULES } from './anions'
 import { CLAIM_RULES } from './claims'
+import { CONTROL_RULES } from './controls'
 import { DRY_CLAIMS, DRY_RULES } from './dry'
 import { GROUP_RULES } from './groups'
 import { READING_RULES } from './reading'
@@ -21,7 +22,15 @@ export interface Finding {
   readonly undoable: boolean
 }
 
-const WORK_RULES: readonly WorkRule[] = [...SAMPLE_RULES, ...DRY_RULES, ...ACID_RULES, ...GROUP_RULES, ...READING_RULES, ...ANION_RULES]
+const WORK_RULES: readonly WorkRule[] = [
+  ...SAMPLE_RULES,
+  ...DRY_RULES,
+  ...ACID_RULES,
+  ...GROUP_RULES,
+  ...READING_RULES,
+  ...ANION_RULES,
+  ...CONTROL_RULES,
+]
 const ALL_CLAIMS: readonly ClaimRule[] = [...DRY_CLAIMS, ...ANION_CLAIMS, ...CLAIM_RULES]
 
 /** Every finding there can be, with its words. */
@@ -36,7 +45,7 @@ export const ruleOf = (finding: string): WorkRule | undefined => WORK_RULES.find
 
 /** Entries that stand, as amended. */
 const standing = (notebook: Pick<Notebook, 'case' | 'entries'>): Entry[] =>
-  asAmended(notebook).flatMap(({ entry, withdrawn }) => (withdrawn ? [] : [entry]))
+  apartFromControls(asAmended(notebook)).own.flatMap(({ entry, withdrawn }) => (withdrawn ? [] : [entry]))
 
 /** One entry of work as the rules see it; undefined for an entry that is none, or is withdrawn. */
 export function workFor(notebook: Pick<Notebook, 'case' | 'entries'>, reasoning: Reasoning, id: string): Work | undefined {

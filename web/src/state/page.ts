@@ -1,4 +1,5 @@
 import {
+  apartFromControls,
   asAmended,
   isTest,
   observationSchema,
@@ -8,6 +9,8 @@ import {
   neutralisingsOf,
   stepSchema,
   waitsOf,
+  type ControlRun,
+  type Did,
   type Entry,
   type Neutralising,
   type Observation,
@@ -39,6 +42,14 @@ export interface PageRow {
   readonly waits: readonly Wait[]
   readonly neutralisings: readonly Neutralising[]
   readonly notes: readonly Note[]
+  /** Done on something known, beside this one. */
+  readonly controls: readonly Control[]
+}
+
+/** A control beside a run, a row of its own within the row. */
+export interface Control extends PageRow {
+  readonly kind: ControlRun['kind']
+  readonly holding: string
 }
 
 /** Something written that is no observation, and a picture that goes with it. */
@@ -68,31 +79,24 @@ function looksOf(test: Test): Omit<Look, 'written'>[] {
 /** Steps between looks, in words, each once. */
 const stepWords = (test: Test): string[] => stepsOf(test).flatMap((s) => (s.do === 'look' ? [] : [sayStep(s)]))
 
-/** The notebook as rows, an observation beside the look it was written at. */
+type Growing = Omit<PageRow, 'looks' | 'notes' | 'controls'> & { looks: Look[]; notes: Note[]; controls: Control[] }
+
+/** The notebook as rows, an observation beside the look it was written at, the controls within the row they stand beside. */
 export function pageOf(entries: readonly Entry[]): PageRow[] {
-  const rows: (Omit<PageRow, 'looks' | 'notes'> & { looks: Look[]; notes: Note[] })[] = []
-  for (const { entry, withdrawn } of asAmended({ entries: [...entries] })) {
-    if (withdrawn) continue
-    if ('did' in entry) {
-      const { did } = entry
-      const test = isTest(did) ? (everyTest.get(did.test) ?? null) : null
-      rows.push({
-        id: entry.id,
-        at: entry.at,
-        vessel: isTest(did) ? did.on : '',
-        title: isTest(did) ? (test?.title ?? did.test) : sayStep(did),
-        test,
-        steps: test ? stepWords(test) : [],
-        waits: test ? waitsOf(test) : [],
-        neutralisings: test ? neutralisingsOf(test) : [],
-        looks: test
-          ? looksOf(test).map((look) => ({ ...look, written: [] }))
-          : isTest(did)
-            ? []
-            : [{ step: 0, doing: did, prompt: 'what there is to see', dry: false, written: [] }],
-        notes: [],
-      })
-    } else if ('saw' in entry) {
+  const { own, controls } = apartFromControls(asAmended({ entries: [...entries] }))
+  const rows = rowsOf(own.flatMap(({ entry, withdrawn }) => (withdrawn ? [] : [entry])))
+  for (const run of controls) {
+    const [row] = rowsOf(run.entries)
+    if (row) rows.find((r) => r.id === run.beside)?.controls.push({ ...row, kind: run.kind, holding: run.did.holding ?? 'water' })
+  }
+  return rows
+}
+
+function rowsOf(entries: readonly Entry[]): Growing[] {
+  const rows: Growing[] = []
+  for (const entry of entries) {
+    if ('did' in entry) rows.push(rowOf(entry.id, entry.at, entry.did))
+    else if ('saw' in entry) {
       const row = rows.find((r) => r.id === entry.saw.of) ?? rows.at(-1)
       if (!row) continue
       const at = row.looks.findIndex((l) => l.step === entry.saw.step)
@@ -104,16 +108,39 @@ export function pageOf(entries: readonly Entry[]): PageRow[] {
   return rows
 }
 
+function rowOf(id: string, at: string, did: Did): Growing {
+  const test = isTest(did) ? (everyTest.get(did.test) ?? null) : null
+  const free: Look[] = isTest(did) ? [] : [{ step: 0, doing: did, prompt: 'what there is to see', dry: false, written: [] }]
+  return {
+    id,
+    at,
+    vessel: isTest(did) ? did.on : '',
+    title: isTest(did) ? (test?.title ?? did.test) : sayStep(did),
+    test,
+    steps: test ? stepWords(test) : [],
+    waits: test ? waitsOf(test) : [],
+    neutralisings: test ? neutralisingsOf(test) : [],
+    looks: test ? looksOf(test).map((look) => ({ ...look, written: [] })) : free,
+    notes: [],
+    controls: [],
+  }
+}
+
 const noteOf = ({ note, picture }: { readonly note: string; readonly picture?: string | undefined }): Note => ({
   text: note,
   ...(picture === undefined ? {} : { picture }),
 })
 
 /** The next empty look of a row, or −1 when all have something written. */
-export const nextLook = (row: PageRow): number => row.looks.findIndex((l) => l.written.length === 0)
+export const nextLook = (row: Pick<PageRow, 'looks'>): number => row.looks.findIndex((l) => l.written.length === 0)
+
+/** The run of the sample, then those of the controls beside it. */
+export const runsOf = (row: PageRow): readonly PageRow[] => [row, ...row.controls]
+/** Whether something of a row, or of what stands beside it, is still to be looked at. */
+export const unseen = (row: PageRow): boolean => runsOf(row).some((run) => nextLook(run) >= 0)
 
 /** A line written at a look, as observations of it. */
-export function readLine(line: string, row: PageRow, look: Look): { observations: Observation[]; rest: readonly string[] } {
+export function readLine(line: string, row: Pick<PageRow, 'id' | 'vessel'>, look: Look): { observations: Observation[]; rest: readonly string[] } {
   const { observations, rest } = readAt(line, look.doing, look.dry)
   const vessel = look.doing.do === 'dip' ? look.doing.into : row.vessel
   return {

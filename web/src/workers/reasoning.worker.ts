@@ -12,6 +12,7 @@ import {
   fractionsOf,
   holdsIon,
   ionInTests,
+  knownsFor,
   outcomesOfTest,
   practiceSolution,
   reason,
@@ -217,6 +218,11 @@ const worker = {
   async commonest(test: string, step: number): Promise<Commonest[]> {
     await ready
     return testById.has(test) ? commonestAt(test, step, MOST_COMMON) : []
+  },
+  /** Salts that may stand beside a run of a test as controls. */
+  async knowns(test: string): Promise<ReturnType<typeof knownsFor>> {
+    await ready
+    return testById.has(test) ? knownsFor(test) : { positive: [], negative: [] }
   },
   /** A sum of the bench; what cannot be is said by its place in the input. */
   sum(id: string, input: Readonly<Record<string, unknown>>): { result: Readonly<Record<string, unknown>> } | { path: string; expected: string } {

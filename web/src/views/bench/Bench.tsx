@@ -15,7 +15,7 @@ import { Link, useParams, useSearchParams } from 'react-router'
 import { api, ApiError } from '../../state/api'
 import type { LocalJar } from '../../state/local'
 import { useNotebook } from '../../state/notebook'
-import { looseNotes, nextLook, pageOf, readLine, type PageRow } from '../../state/page'
+import { looseNotes, nextLook, pageOf, readLine, runsOf, unseen, type Control, type PageRow } from '../../state/page'
 import { useSession } from '../../state/session'
 import { flush } from '../../state/sync'
 import { Formula } from '../../ui/Formula'
@@ -27,7 +27,8 @@ import { Course } from './Course'
 import { Conclude, Pencil } from './Pencil'
 import { Partners } from './Partners'
 import { Picker } from './Picker'
-import { COLUMNS, OpenRow, Row } from './Row'
+import { OpenRow } from './OpenRow'
+import { COLUMNS, Row } from './Row'
 import { Shortcuts } from './Shortcuts'
 import { Findings } from './Findings'
 import { WritingLine } from './WritingLine'
@@ -59,10 +60,13 @@ export function Bench() {
   const mine = (row: PageRow): boolean => (authors.get(row.id) ?? me) === me
   const writable = jar?.writable !== false
   const reopened = rows.find((r) => r.id === again && mine(r) && r.looks.length > 0)
-  const current = last && !closed.has(last.id) && nextLook(last) >= 0 ? last : null
+  const current = last && !closed.has(last.id) && unseen(last) ? last : null
   const openRow = writable ? (reopened ?? current) : null
-  const lookAt = openRow ? (aimed?.row === openRow.id ? aimed.look : Math.max(0, nextLook(openRow))) : -1
-  const look = openRow?.looks[lookAt]
+  // The sample's run is written about first, then each control beside it.
+  const runs = openRow ? runsOf(openRow) : []
+  const target = runs.find((r) => r.id === aimed?.row) ?? runs.find((r) => nextLook(r) >= 0) ?? openRow
+  const lookAt = target ? (aimed?.row === target.id ? aimed.look : Math.max(0, nextLook(target))) : -1
+  const look = target?.looks[lookAt]
 
   // With a finger as the only pointer the picker is open from the start.
   const [picking, setPicking] = useState(() => window.matchMedia('(pointer: coarse)').matches)
@@ -89,30 +93,37 @@ export function Bench() {
     if (openRow) shut(openRow)
     void write([{ did: { test, on: vesselFor(test, entries) } }])
   }
+  const setBeside = (row: PageRow, kind: Control['kind'], holding?: string): void => {
+    if (!row.test) return
+    const on = vesselFor(row.test.id, entries)
+    void write([{ did: { test: row.test.id, on, control: kind, beside: row.id, ...(holding === undefined ? {} : { holding }) } }])
+  }
   const save = (observations: readonly Observation[], rest: readonly string[]): void => {
-    if (!openRow) return
+    if (!target) return
     setAimed(null)
-    void write([...observations.map((saw) => ({ saw })), ...(rest.length > 0 ? [{ note: rest.join(' '), about: openRow.id }] : [])])
+    void write([...observations.map((saw) => ({ saw })), ...(rest.length > 0 ? [{ note: rest.join(' '), about: target.id }] : [])])
   }
   const writeLine = (line: string): void => {
-    if (!openRow || !look) {
+    if (!target || !look) {
       void write([{ note: line }])
       return
     }
-    const { observations, rest } = readLine(line, openRow, look)
+    const { observations, rest } = readLine(line, target, look)
     save(observations, rest)
   }
-  const shown = openRow && look ? seen.get(openRow.id)?.looks.find((l) => l.step === look.step) : undefined
+  const shown = target && look ? seen.get(target.id)?.looks.find((l) => l.step === look.step) : undefined
   const asSeen = (): void => {
     if (shown)
       save(
-        observationsFromLook(shown, look?.prompt).map((o) => observationSchema.parse({ ...o, of: openRow?.id })),
+        observationsFromLook(shown, look?.prompt).map((o) => observationSchema.parse({ ...o, of: target?.id })),
         [],
       )
   }
   const skip = (): void => {
-    if (!openRow) return
-    if (lookAt + 1 < openRow.looks.length) setAimed({ row: openRow.id, look: lookAt + 1 })
+    if (!openRow || !target) return
+    const next = runs[runs.indexOf(target) + 1]
+    if (lookAt + 1 < target.looks.length) setAimed({ row: target.id, look: lookAt + 1 })
+    else if (next) setAimed({ row: next.id, look: Math.max(0, nextLook(next)) })
     else shut(openRow)
   }
   const concluded = entries.flatMap((e) => ('concluded' in e ? [{ id: e.id, ...e.concluded }] : []))
@@ -208,11 +219,13 @@ export function Bench() {
                   key={row.id}
                   row={row}
                   number={i + 1}
+                  target={target?.id ?? row.id}
                   at={lookAt}
-                  seen={seen.get(row.id)}
+                  seen={seen}
                   looking={jar.kind === 'simulated' && !seen.has(row.id) ? looking : null}
                   cautions={cautionsFor(row)}
-                  onLook={(k) => setAimed({ row: row.id, look: k })}
+                  onLook={(run, k) => setAimed({ row: run, look: k })}
+                  onBeside={(kind, holding) => setBeside(row, kind, holding)}
                   onAsSeen={asSeen}
                   jar={jar}
                   onClose={() => shut(row)}
@@ -272,9 +285,9 @@ export function Bench() {
           <NoHints asking={jar.case.hints === 'on request'} asked={asked} onAsk={ask} />
         )}
       </div>
-      {writable && picking && openRow && look && (
+      {writable && picking && target && look && (
         <Picker
-          row={openRow}
+          row={target}
           look={look}
           offering={jar.case.hints !== 'none'}
           onWrite={(observations) => save(observations, [])}
@@ -285,10 +298,10 @@ export function Bench() {
         <WritingLine
           key={id}
           draft={id}
-          prompt={openRow && look ? { tube: openRow.vessel || '·', look: look.prompt } : null}
-          focusKey={openRow ? `${openRow.id} ${lookAt} ${String(shown !== undefined)}` : ''}
+          prompt={target && look ? { tube: target.vessel || '·', look: look.prompt } : null}
+          focusKey={target ? `${target.id} ${lookAt} ${String(shown !== undefined)}` : ''}
           canCopy={shown !== undefined}
-          read={(line) => (openRow && look ? readLine(line, openRow, look) : { observations: [], rest: [line] })}
+          read={(line) => (target && look ? readLine(line, target, look) : { observations: [], rest: [line] })}
           onWrite={writeLine}
           onSkip={skip}
           onAsSeen={asSeen}
@@ -342,7 +355,7 @@ function useSeen(
   useEffect(() => {
     if (jar === null) return
     const { seed } = jar
-    for (const row of rows) {
+    for (const row of rows.flatMap(runsOf)) {
       if ((seed === null && unsaved.has(row.id)) || asked.current.has(row.id)) continue
       asked.current.add(row.id)
       const answer = seed === null ? api.seen(jar.id, row.id) : reasoner().seen({ case: jar.case, entries: [...entries] }, row.id, seed)
@@ -358,7 +371,7 @@ function useSeen(
         },
       )
     }
-    if (rows.some((r) => unsaved.has(r.id))) void flush()
+    if (rows.flatMap(runsOf).some((r) => unsaved.has(r.id))) void flush()
   }, [jar, entries, rows, unsaved])
   return { seen, looking }
 }

@@ -1,11 +1,8 @@
-import { sayObservation, STOCK, wasteOfTest, type Finding, type Seen, type Undone, type Wait } from '@foxing/core'
-import type { Look, PageRow } from '../../state/page'
+import { sayObservation, STOCK, type Finding, type Seen, type Undone } from '@foxing/core'
+import type { Control, Look, PageRow } from '../../state/page'
 import { Chemistry } from '../../ui/Formula'
-import { pictureOfLook, pictureOfObservations, wordsOf, type Picture } from '../../ui/pictures'
+import { pictureOfLook, pictureOfObservations, type Picture } from '../../ui/pictures'
 import { Tube } from '../../ui/Tube'
-import { clock, useWaits } from '../../state/waits'
-import { useNow } from '../../ui/Waits'
-import { Coach } from './Coach'
 import { Findings } from './Findings'
 
 interface Props {
@@ -77,6 +74,15 @@ export function Row({ row, number, seen, inference, findings, undo, unsaved, by,
               </p>
             ) : null,
           )}
+          {row.controls.map((control) => (
+            <p key={control.id} className="leading-snug text-faint">
+              beside it, {nameOfControl(control)} ({control.vessel}):{' '}
+              {control.looks
+                .flatMap((l) => l.written)
+                .map((w) => sayObservation(w.observation))
+                .join(', ') || 'nothing written'}
+            </p>
+          ))}
           {row.looks.every((l) => l.written.length === 0) && <p className="pencil">nothing written</p>}
           {row.notes.map((note, i) => (
             <p key={i} className="text-faint">
@@ -98,125 +104,6 @@ export function Row({ row, number, seen, inference, findings, undo, unsaved, by,
   )
 }
 
-interface OpenProps {
-  readonly row: PageRow
-  readonly number: number
-  readonly at: number
-  readonly seen: Seen | undefined
-  readonly looking: string | null
-  readonly cautions: readonly string[]
-  readonly jar: { readonly id: string; readonly code: string }
-  readonly onLook: (index: number) => void
-  readonly onAsSeen: () => void
-  readonly onClose: () => void
-  /** Strikes out something written; it stays readable in the notebook. */
-  readonly onStrike: (entry: string) => void
-  readonly onNote: (line: string) => void
-}
-
-/** The test being done, open wide: amounts, caution, and each look with its tube. */
-export function OpenRow({ row, number, at, seen, looking, cautions, jar, onLook, onAsSeen, onClose, onStrike, onNote }: OpenProps) {
-  return (
-    <li className="border-y-2 border-ink bg-sheet px-5 py-4" id={`row-${row.id}`} aria-current="step">
-      <div className="flex items-baseline gap-3">
-        <span className="w-5 shrink-0 text-right font-mono text-sm text-faint">{number}</span>
-        <h3 className="text-xl">{row.title}</h3>
-        {row.vessel && <span className="font-mono text-faint">{row.vessel === STOCK ? 'stock solution' : `tube ${row.vessel}`}</span>}
-        <button type="button" className="pressable ml-auto" onClick={onClose}>
-          close this test
-        </button>
-      </div>
-      <p className="ml-8 font-mono text-[0.94rem]">
-        <Chemistry>{row.steps.join(' · ')}</Chemistry>
-      </p>
-      {cautions.map((caution) => (
-        <p key={caution} className="ml-8 mt-1">
-          <strong aria-hidden>⚠ </strong>
-          <strong>{caution}</strong>
-        </p>
-      ))}
-      {row.waits.map((wait) => (
-        <WaitButton key={wait.step} wait={wait} row={row} jar={jar} />
-      ))}
-      {row.neutralisings.map((step) => (
-        <Coach key={step.step} tube={row.vessel} step={step} onWrite={onNote} />
-      ))}
-      {looking !== null && (
-        <p role="status" className="ml-8 mt-2 text-faint">
-          {looking}
-        </p>
-      )}
-      <ol className="ml-8 mt-3 flex flex-wrap gap-4">
-        {row.looks.map((look, i) => {
-          const picture = pictureAt(look, seen)
-          const shown = seen?.looks.find((l) => l.step === look.step)
-          return (
-            <li
-              key={look.step}
-              className={`flex w-64 gap-3 border-t-2 pt-2 ${i === at ? 'border-russet' : 'border-rule'}`}
-              aria-current={i === at ? 'true' : undefined}
-            >
-              {picture && <Tube picture={picture} size={84} />}
-              <div className="min-w-0">
-                <button type="button" className="text-left text-faint hover:underline" onClick={() => onLook(i)}>
-                  {look.prompt}
-                </button>
-                {shown && <p className="leading-snug">{wordsOf(shown)}</p>}
-                {look.written.length > 0 && (
-                  <ul className="mt-1 border-l-2 border-ink pl-2 leading-snug" aria-label="written">
-                    {look.written.map((w) => (
-                      <li key={w.id} className="flex items-baseline gap-2">
-                        <span className="flex-1">{sayObservation(w.observation)}</span>
-                        <button
-                          type="button"
-                          className="pressable px-1 text-sm"
-                          onClick={() => onStrike(w.id)}
-                          aria-label={`strike out ${sayObservation(w.observation)}`}
-                        >
-                          strike out
-                        </button>
-                      </li>
-                    ))}
-                  </ul>
-                )}
-                {i === at && shown && look.written.length === 0 && (
-                  <button type="button" className="pressable" onClick={onAsSeen}>
-                    write it down as seen
-                  </button>
-                )}
-              </div>
-            </li>
-          )
-        })}
-      </ol>
-      {row.test && <p className="ml-8 mt-3 text-sm text-faint">What is left goes to: {wasteOfTest(row.test)}.</p>}
-    </li>
-  )
-}
-
-/** Begins a wait of the open test, or shows how far it is. */
-function WaitButton({ wait, row, jar }: { readonly wait: Wait; readonly row: PageRow; readonly jar: OpenProps['jar'] }) {
-  const { list, begin } = useWaits()
-  const running = list.find((w) => w.row === row.id && w.step === wait.step)
-  const now = useNow(running !== undefined)
-  const { doing, minutes, lookFor, step } = wait
-  return (
-    <p className="ml-8 mt-1 flex flex-wrap items-center gap-3">
-      {running ? (
-        <span>
-          {running.tube} {doing} <span className="font-mono text-lg">{running.until > now ? clock(running.until - now) : 'over'}</span>
-        </span>
-      ) : (
-        <button
-          type="button"
-          className="pressable border border-rule px-3"
-          data-wait
-          onClick={() => begin({ jar: jar.id, code: jar.code, tube: row.vessel || 'it', doing, lookFor, row: row.id, step }, minutes)}
-        >
-          {doing}: start <span className="font-mono">{clock(minutes * 60_000)}</span>
-        </button>
-      )}
-      <span className="text-faint">then look at: {lookFor}</span>
-    </p>
-  )
-}
+/** What stands in a control's tube. */
+export const nameOfControl = ({ kind, holding }: Control): string =>
+  ({ blank: 'blank', positive: `known ${holding}, which shows it`, negative: `known ${holding}, which does not` })[kind]

@@ -98,6 +98,11 @@ export function Report() {
                         {look.map((o) => o.text).join(', ')}
                       </span>
                     ))}
+                    {row.beside.map((line) => (
+                      <p key={line} className="text-faint">
+                        <Chemistry>{line}</Chemistry>
+                      </p>
+                    ))}
                     {row.looks.length === 0 && '–'}
                     {row.looks.flat().some((o) => o.amendedFrom !== null) && (
                       <span className="block text-sm text-faint">

@@ -1,0 +1,202 @@
+import { sayObservation, STOCK, wasteOfTest, type Seen, type Wait } from '@foxing/core'
+import { X } from 'lucide-react'
+import { DropdownMenu } from 'radix-ui'
+import { useEffect, useState } from 'react'
+import type { Control, PageRow } from '../../state/page'
+import { clock, useWaits } from '../../state/waits'
+import { Chemistry, Formula } from '../../ui/Formula'
+import { wordsOf } from '../../ui/pictures'
+import { Tube } from '../../ui/Tube'
+import { useNow } from '../../ui/Waits'
+import { reasoner } from '../../workers/useThought'
+import { Coach } from './Coach'
+import { nameOfControl, pictureAt } from './Row'
+
+interface OpenProps {
+  readonly row: PageRow
+  readonly number: number
+  /** The run written about, the sample's own or a control's, and which of its looks. */
+  readonly target: string
+  readonly at: number
+  readonly seen: ReadonlyMap<string, Seen>
+  readonly looking: string | null
+  readonly cautions: readonly string[]
+  readonly jar: { readonly id: string; readonly code: string }
+  readonly onLook: (run: string, index: number) => void
+  /** Sets a known, or water, beside it. */
+  readonly onBeside: (kind: Control['kind'], holding?: string) => void
+  readonly onAsSeen: () => void
+  readonly onClose: () => void
+  /** Strikes out something written; it stays readable in the notebook. */
+  readonly onStrike: (entry: string) => void
+  readonly onNote: (line: string) => void
+}
+
+/** The test being done, open wide: amounts, caution, and each look with its tube. */
+export function OpenRow(props: OpenProps) {
+  const { row, number, looking, cautions, jar, onClose, onBeside, onNote } = props
+  const rack = row.controls.length > 0
+  return (
+    <li className="border-y-2 border-ink bg-sheet px-5 py-4" id={`row-${row.id}`} aria-current="step">
+      <div className="flex items-baseline gap-3">
+        <span className="w-5 shrink-0 text-right font-mono text-sm text-faint">{number}</span>
+        <h3 className="text-xl">{row.title}</h3>
+        {row.vessel && <span className="font-mono text-faint">{row.vessel === STOCK ? 'stock solution' : `tube ${row.vessel}`}</span>}
+        <button type="button" className="pressable ml-auto" onClick={onClose}>
+          close this test
+        </button>
+      </div>
+      <p className="ml-8 font-mono text-[0.94rem]">
+        <Chemistry>{row.steps.join(' · ')}</Chemistry>
+      </p>
+      {cautions.map((caution) => (
+        <p key={caution} className="ml-8 mt-1">
+          <strong aria-hidden>⚠ </strong>
+          <strong>{caution}</strong>
+        </p>
+      ))}
+      {row.waits.map((wait) => (
+        <WaitButton key={wait.step} wait={wait} row={row} jar={jar} />
+      ))}
+      {row.neutralisings.map((step) => (
+        <Coach key={step.step} tube={row.vessel} step={step} onWrite={onNote} />
+      ))}
+      {looking !== null && (
+        <p role="status" className="ml-8 mt-2 text-faint">
+          {looking}
+        </p>
+      )}
+      <div className={`ml-8 mt-3 ${rack ? 'flex flex-wrap gap-4' : ''}`}>
+        <Run {...props} run={row} title={rack ? `sample, ${row.vessel}` : ''} />
+        {row.controls.map((control) => (
+          <Run key={control.id} {...props} run={control} title={`${nameOfControl(control)}, ${control.vessel}`} />
+        ))}
+      </div>
+      {row.test && <Beside test={row.test.id} onBeside={onBeside} />}
+      {row.test && <p className="ml-8 mt-3 text-sm text-faint">What is left goes to: {wasteOfTest(row.test)}.</p>}
+    </li>
+  )
+}
+
+/** Begins a wait of the open test, or shows how far it is. */
+function WaitButton({ wait, row, jar }: { readonly wait: Wait; readonly row: PageRow; readonly jar: OpenProps['jar'] }) {
+  const { list, begin } = useWaits()
+  const running = list.find((w) => w.row === row.id && w.step === wait.step)
+  const now = useNow(running !== undefined)
+  const { doing, minutes, lookFor, step } = wait
+  return (
+    <p className="ml-8 mt-1 flex flex-wrap items-center gap-3">
+      {running ? (
+        <span>
+          {running.tube} {doing} <span className="font-mono text-lg">{running.until > now ? clock(running.until - now) : 'over'}</span>
+        </span>
+      ) : (
+        <button
+          type="button"
+          className="pressable border border-rule px-3"
+          data-wait
+          onClick={() => begin({ jar: jar.id, code: jar.code, tube: row.vessel || 'it', doing, lookFor, row: row.id, step }, minutes)}
+        >
+          {doing}: start <span className="font-mono">{clock(minutes * 60_000)}</span>
+        </button>
+      )}
+      <span className="text-faint">then look at: {lookFor}</span>
+    </p>
+  )
+}
+
+/** The looks of one run: in a line by itself, one under another where controls stand beside it. */
+function Run({ run, title, target, at, seen, onLook, onAsSeen, onStrike }: OpenProps & { readonly run: PageRow; readonly title: string }) {
+  const shownOf = seen.get(run.id)
+  return (
+    <div className="min-w-0">
+      {title !== '' && <h4 className="mb-1 font-semibold">{title}</h4>}
+      <ol className={title === '' ? 'flex flex-wrap gap-4' : 'grid gap-3'}>
+        {run.looks.map((look, i) => {
+          const picture = pictureAt(look, shownOf)
+          const shown = shownOf?.looks.find((l) => l.step === look.step)
+          const here = run.id === target && i === at
+          return (
+            <li
+              key={look.step}
+              className={`flex ${title === '' ? 'w-64' : 'w-60'} gap-3 border-t-2 pt-2 ${here ? 'border-russet' : 'border-rule'}`}
+              aria-current={here ? 'true' : undefined}
+            >
+              {picture && <Tube picture={picture} size={84} />}
+              <div className="min-w-0">
+                <button type="button" className="min-h-8 text-left text-faint hover:underline" onClick={() => onLook(run.id, i)}>
+                  {look.prompt}
+                </button>
+                {shown && <p className="leading-snug">{wordsOf(shown)}</p>}
+                {look.written.length > 0 && (
+                  <ul className="mt-1 flex flex-wrap gap-1 border-l-2 border-ink pl-2 leading-snug" aria-label="written">
+                    {look.written.map((w) => (
+                      <li key={w.id}>
+                        <button
+                          type="button"
+                          className="inline-flex min-h-8 items-center gap-1 border border-rule px-1.5 hover:line-through"
+                          onClick={() => onStrike(w.id)}
+                          aria-label={`strike out ${sayObservation(w.observation)}`}
+                        >
+                          {sayObservation(w.observation)}
+                          <X size={12} aria-hidden className="text-russet" />
+                        </button>
+                      </li>
+                    ))}
+                  </ul>
+                )}
+                {here && shown && look.written.length === 0 && (
+                  <button type="button" className="pressable" onClick={onAsSeen}>
+                    write it down as seen
+                  </button>
+                )}
+              </div>
+            </li>
+          )
+        })}
+      </ol>
+    </div>
+  )
+}
+
+/** Offers what may stand beside a run: water, and salts that show it or do not. */
+function Beside({ test, onBeside }: { readonly test: string; readonly onBeside: OpenProps['onBeside'] }) {
+  const [knowns, setKnowns] = useState<{ positive: readonly string[]; negative: readonly string[] }>({ positive: [], negative: [] })
+  useEffect(() => {
+    let current = true
+    void reasoner()
+      .knowns(test)
+      .then((found) => {
+        if (current) setKnowns(found)
+      })
+    return () => void (current = false)
+  }, [test])
+  return (
+    <div className="ml-8 mt-3 flex flex-wrap items-center gap-2 text-sm" role="group" aria-label="beside it">
+      <span className="text-faint">beside it</span>
+      <button type="button" className="pressable border border-rule px-3" onClick={() => onBeside('blank')}>
+        a blank
+      </button>
+      {(['positive', 'negative'] as const).map((kind) => (
+        <DropdownMenu.Root key={kind} modal={false}>
+          <DropdownMenu.Trigger className="pressable border border-rule px-3" disabled={knowns[kind].length === 0}>
+            {kind === 'positive' ? 'a known that shows it' : 'a known that does not'}
+          </DropdownMenu.Trigger>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content align="start" sideOffset={4} className="z-10 min-w-48 border border-ink bg-sheet py-1 shadow-md">
+              {knowns[kind].map((salt) => (
+                <DropdownMenu.Item
+                  key={salt}
+                  className="flex min-h-11 cursor-pointer items-center px-4 font-serif text-lg outline-none data-[highlighted]:bg-press"
+                  onSelect={() => onBeside(kind, salt)}
+                >
+                  <Formula>{salt}</Formula>
+                </DropdownMenu.Item>
+              ))}
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+      ))}
+    </div>
+  )
+}
