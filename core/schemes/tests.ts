@@ -96,7 +96,7 @@ export function testsToDo(scheme: Scheme, { done, told }: Progress): SchemeTest[
   })
 }
 
-const someSolid = (told: readonly Observation[], { cameDown }: Separation): boolean =>
+export const someSolid = (told: readonly Observation[], { cameDown }: Separation): boolean =>
   cameDown
     ? isSign(told, cameDown)
     : told.some(({ channel, negated }) => !negated && channel.startsWith('precipitate.') && channel !== 'precipitate.dissolves')

@@ -31,6 +31,7 @@ import { OpenRow } from './OpenRow'
 import { COLUMNS, Row } from './Row'
 import { Shortcuts } from './Shortcuts'
 import { Findings } from './Findings'
+import { Fractions } from './Fractions'
 import { WritingLine } from './WritingLine'
 
 /** Work one jar: the page in the middle grows downwards. */
@@ -72,6 +73,7 @@ export function Bench() {
   const [picking, setPicking] = useState(() => window.matchMedia('(pointer: coarse)').matches)
   const { seen, looking } = useSeen(jar?.kind === 'simulated' ? jar : null, entries, rows, unsaved)
   const { thought, thinking } = useThought(jar?.case, entries)
+  const chances = useMemo(() => (thought ? new Map(thought.standings.map((s) => [s.species, s.probability])) : null), [thought])
   const done = useMemo(() => new Set(rows.flatMap((r) => (r.test ? [r.test.id] : []))), [rows])
   const where = useCallback(
     (entry: string): string => `row ${rows.findIndex((r) => r.id === entry || r.looks.some((l) => l.written.some((w) => w.id === entry))) + 1}`,
@@ -205,6 +207,7 @@ export function Bench() {
             <span>observation</span>
             <span>inference</span>
           </div>
+          {mixed && <Fractions entries={entries} chances={hinted ? chances : null} />}
           {looseNotes(entries).map(({ id: entry, note }) =>
             note.startsWith(HINT) ? null : (
               <p key={entry} className="px-5 py-2 pl-13 text-faint">

@@ -50,7 +50,7 @@ export function Row({ row, number, seen, inference, findings, undo, unsaved, by,
           {onAgain && (
             <button
               type="button"
-              className="pressable ml-2 text-sm"
+              className="pressable -my-2 ml-2 text-sm"
               onClick={onAgain}
               aria-label={`look again at ${row.vessel || 'row'}, ${row.title}`}
             >
