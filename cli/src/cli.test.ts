@@ -1,5 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import { spawnSync } from 'node:child_process'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 
 const run = (args: readonly string[], input = ''): { status: number | null; out: string; err: string } => {
   const { status, stdout, stderr } = spawnSync('script/foxing', args, { input, encoding: 'utf8', maxBuffer: 1e8 })
@@ -40,6 +43,20 @@ describe('the command line', () => {
     expect(run(['sum', 'guesswork'], '{}').err).toContain('at NAME')
     expect(run(['sum']).status).toBe(2)
     expect(run(['read', 'twice']).status).toBe(2)
+  })
+  test('a report as PDF begins as one; as a crate it reads back in as what it was, and other forms are refused', () => {
+    const dir = mkdtempSync(join(tmpdir(), 'foxing-'))
+    const as = (form: string, from: string): ReturnType<typeof run> => run(['report', '--as', form, '--in', from, '--out', join(dir, `x.${form}`)])
+    const from = 'docs/notebooks/a-salt.json'
+    expect(as('pdf', from).status).toBe(0)
+    expect(readFileSync(join(dir, 'x.pdf')).subarray(0, 5).toString()).toBe('%PDF-')
+    expect(as('eln', from).status).toBe(0)
+    expect(run(['report', '--as', 'json', '--in', join(dir, 'x.eln')]).out).toBe(run(['report', '--as', 'json', '--in', from]).out)
+    expect(as('docx', from).err).toContain('at --as: expected md, html, csv, json, pdf or eln')
+    expect(run(['report', '--as', 'pdf', '--lines'], JSON.stringify({ format: 'foxing-notebook/1', entries: [] })).out).toContain(
+      'text, with --lines',
+    )
+    rmSync(dir, { recursive: true })
   })
   test('key works a worksheet on its sample, part by part', () => {
     const sheet = {

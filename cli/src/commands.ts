@@ -1,3 +1,4 @@
+import { packed, pdfOf, picturesIn } from './files'
 import {
   advise,
   adviceSchema,
@@ -28,7 +29,7 @@ import {
   TESTS,
   UNSUPPORTED,
 } from '@foxing/core'
-import { documentOf, keySchema, keyTo, toCsv, toHtml, toMarkdown, worksheetSchema } from '@foxing/core/report'
+import { documentOf, keySchema, keyTo, toCsv, toHtml, toMarkdown, toPdfContent, worksheetSchema } from '@foxing/core/report'
 import { z } from 'zod'
 import { takePercepts } from './percepts'
 
@@ -215,7 +216,7 @@ const commands: readonly Command[] = [
   },
   {
     name: 'report',
-    summary: 'notebook → the document, --as md, html, csv or json',
+    summary: 'notebook → the document, --as md, html, csv, json, pdf or eln (the last two to a file)',
     reads: true,
     run: (document, options) => {
       const notebook = parse(notebookSchema, document, 'foxing-notebook/1')
@@ -226,7 +227,9 @@ const commands: readonly Command[] = [
       if (as === 'html') return toHtml(report)
       if (as === 'csv') return toCsv(report)
       if (as === 'json') return { format: 'foxing-report/1', ...report, notebook }
-      throw new BadInput('--as', 'md, html, csv or json; other forms are not made yet')
+      if (as === 'pdf') return pdfOf(toPdfContent(report, picturesIn(notebook)))
+      if (as === 'eln') return packed(notebook, report)
+      throw new BadInput('--as', 'md, html, csv, json, pdf or eln')
     },
   },
   {

@@ -1,6 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { createInterface } from 'node:readline'
 import { parseArgs } from 'node:util'
+import { fromCrate } from './files'
 import { BadInput, COMMANDS, problemOf, type Command } from './commands'
 
 const USAGE = `foxing COMMAND [NAME] [--in FILE] [--out FILE] [--lines] [--as FORM]
@@ -45,7 +46,8 @@ async function answerLines(command: Command, options: Record<string, string>): P
     try {
       const document = parseJson(line)
       id = idOf(document)
-      const answer = command.run(document, options)
+      const answer = await command.run(document, options)
+      if (answer instanceof Uint8Array) throw new BadInput('--as', 'a form that is text, with --lines')
       const body = typeof answer === 'object' && answer !== null ? answer : { text: answer }
       process.stdout.write(`${JSON.stringify(id === undefined ? body : { id, ...body })}\n`)
     } catch (error) {
@@ -54,19 +56,24 @@ async function answerLines(command: Command, options: Record<string, string>): P
   }
 }
 
-function answerOne(command: Command, options: Record<string, string>): void {
-  const document = command.reads ? parseJson(readFileSync(options['in'] ?? 0, 'utf8')) : undefined
-  const answer = command.run(document, options)
-  const text = typeof answer === 'string' ? answer : `${JSON.stringify(answer, null, 2)}\n`
-  if (options['out'] === undefined) process.stdout.write(text)
-  else writeFileSync(options['out'], text)
+async function documentIn(file: string | undefined): Promise<unknown> {
+  const bytes = readFileSync(file ?? 0)
+  return (await fromCrate(bytes)) ?? parseJson(bytes.toString('utf8'))
+}
+
+async function answerOne(command: Command, options: Record<string, string>): Promise<void> {
+  const answer = await command.run(command.reads ? await documentIn(options['in']) : undefined, options)
+  const body = answer instanceof Uint8Array || typeof answer === 'string' ? answer : `${JSON.stringify(answer, null, 2)}\n`
+  if (options['out'] !== undefined) writeFileSync(options['out'], body)
+  else if (answer instanceof Uint8Array && process.stdout.isTTY) throw new BadInput('--out', 'a file to write it to: it is no text')
+  else process.stdout.write(body)
 }
 
 async function main(): Promise<number> {
   try {
     const { command, options, lines } = readOptions()
     if (lines && command.reads) await answerLines(command, options)
-    else answerOne(command, options)
+    else await answerOne(command, options)
     return 0
   } catch (error) {
     if (error instanceof Usage) {

@@ -1,5 +1,5 @@
 import { notebookSchema } from '@foxing/core'
-import { toCsv, toHtml, toMarkdown } from '@foxing/core/report'
+import { crateOf, toCsv, toHtml, toMarkdown, toPdfContent } from '@foxing/core/report'
 import { Download } from 'lucide-react'
 import { useEffect, useMemo } from 'react'
 import { useReport } from '../../workers/useThought'
@@ -9,6 +9,9 @@ import { useNotebook } from '../../state/notebook'
 import { Chemistry, Formula } from '../../ui/Formula'
 import { Frame } from '../../ui/Frame'
 import { saveFile } from '../../ui/saveFile'
+import { Problem } from '../../ui/Problem'
+import { useTask } from '../../ui/useTask'
+import { files, sha256 } from '../../workers/files'
 import { Signatures } from './Signatures'
 
 /** The notebook as it is handed in: three columns, conclusion, equations. */
@@ -16,6 +19,7 @@ export function Report() {
   const { id = '' } = useParams()
   const { jar, entries, unsaved, problem, open, close } = useNotebook()
   const phase = useSession((s) => s.phase)
+  const { busy, problem: unmade, run } = useTask()
   // Opened again, too, once one has signed in again.
   useEffect(() => void open(id), [id, open, phase])
   useEffect(() => close, [close])
@@ -32,11 +36,21 @@ export function Report() {
         </main>
       </Frame>
     )
-  const forms: readonly (readonly [name: string, ending: string, type: string, text: () => string])[] = [
+  const pictures = entries.flatMap((e) =>
+    'note' in e && e.picture !== undefined && !e.picture.startsWith('data:image/webp') ? [{ text: e.note, image: e.picture }] : [],
+  )
+  const forms: readonly (readonly [name: string, ending: string, type: string, content: () => string | Promise<Uint8Array>])[] = [
+    ['PDF', 'pdf', 'application/pdf', () => files().pdf(toPdfContent(document, pictures))],
     ['Markdown', 'md', 'text/markdown', () => toMarkdown(document)],
     ['HTML', 'html', 'text/html', () => toHtml(document)],
     ['CSV', 'csv', 'text/csv', () => toCsv(document)],
     ['JSON', 'json', 'application/json', () => JSON.stringify(notebook, null, 2)],
+    [
+      'crate',
+      'eln',
+      'application/vnd.eln+zip',
+      async () => files().zip(await crateOf(notebook, document, { sha256, now: new Date().toISOString() })),
+    ],
   ]
   const equations = [...new Set(document.rows.flatMap((r) => r.equations))]
   return (
@@ -47,12 +61,13 @@ export function Report() {
           <Link className="pressable flex items-center" to={`/jar/${id}`}>
             back to the bench
           </Link>
-          {forms.map(([name, ending, type, text]) => (
+          {forms.map(([name, ending, type, content]) => (
             <button
               key={ending}
               type="button"
               className="pressable inline-flex items-center gap-1"
-              onClick={() => saveFile(`${jar.code}.${ending}`, type, text())}
+              disabled={busy}
+              onClick={() => run(async () => saveFile(`${jar.code}.${ending}`, type, await content()))}
             >
               <Download size={18} aria-hidden /> {name}
             </button>
@@ -60,6 +75,11 @@ export function Report() {
         </>
       }
     >
+      {unmade !== null && (
+        <div className="off-paper px-5 py-2">
+          <Problem>{unmade}</Problem>
+        </div>
+      )}
       <main className="flex-1 overflow-auto py-6" tabIndex={0} aria-label="report">
         <article className="mx-auto max-w-5xl bg-sheet px-10 py-8">
           <h1 className="text-3xl">{document.title}</h1>

@@ -1,4 +1,4 @@
-import { caseSchema, HINTS, notebookSchema } from '@foxing/core'
+import { caseSchema, HINTS, notebookSchema, type Notebook } from '@foxing/core'
 import { useLiveQuery } from './useLiveQuery'
 import { Plus, Upload } from 'lucide-react'
 import { useEffect, useState, type SyntheticEvent } from 'react'
@@ -230,7 +230,11 @@ function FromOthers({ taken }: { readonly taken: readonly LocalJar[] }) {
   const load = (file: File | undefined): void => {
     if (!file) return
     run(async () => {
-      const read = notebookSchema.safeParse(parsed(await file.text()))
+      const bytes = new Uint8Array(await file.arrayBuffer())
+      // A crate is a zip, and begins as one.
+      const packed = bytes[0] === 0x50 && bytes[1] === 0x4b
+      const found = packed ? await unpacked(bytes) : parsed(new TextDecoder().decode(bytes))
+      const read = notebookSchema.safeParse(found)
       if (!read.success) {
         const [issue] = read.error.issues
         throw new Error(
@@ -255,11 +259,17 @@ function FromOthers({ taken }: { readonly taken: readonly LocalJar[] }) {
       </button>
       <label className="pressable ml-auto inline-flex items-center gap-1">
         <Upload size={18} aria-hidden /> a notebook from a file
-        <input type="file" accept="application/json,.json" className="sr-only" onChange={(e) => load(e.target.files?.[0])} />
+        <input type="file" accept="application/json,.json,.eln" className="sr-only" onChange={(e) => load(e.target.files?.[0])} />
       </label>
       <Problem>{problem}</Problem>
     </form>
   )
+}
+
+/** The notebook out of a crate; what opens one comes when it is wanted. */
+async function unpacked(bytes: Uint8Array): Promise<Notebook> {
+  const [{ notebookFromCrate }, { files, sha256 }] = await Promise.all([import('@foxing/core/report'), import('../../workers/files')])
+  return notebookFromCrate(await files().unzip(bytes), sha256)
 }
 
 function parsed(text: string): unknown {
