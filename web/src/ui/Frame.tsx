@@ -23,10 +23,10 @@ export function Frame({ about, actions, children }: Props) {
   }, [dark])
   return (
     <div className="flex h-full flex-col">
-      <header className="off-paper flex min-h-14 items-center gap-5 border-b border-rule bg-sheet px-5">
+      <header className="off-paper flex min-h-14 flex-wrap items-center gap-x-5 border-b border-rule bg-sheet px-5">
         {phase === 'asking' ? <Mark /> : <Link to="/">{<Mark />}</Link>}
-        <div className="flex min-w-0 flex-1 items-baseline gap-3">{about}</div>
-        <nav className="flex items-center gap-5" aria-label="this view">
+        <div className="flex min-w-24 flex-1 items-baseline gap-3">{about}</div>
+        <nav className="flex flex-wrap items-center gap-x-4 md:gap-x-5" aria-label="this view">
           {actions}
           {phase === 'guest' && (
             <Link className="pressable flex items-center" to="/sign-in">

@@ -23,7 +23,8 @@ export function Waits() {
   useEffect(() => {
     const plain = document.title.replace(/^.*?: look · /, '')
     document.title = title + plain
-  }, [title])
+    // Every second anew: a view that opens meanwhile names itself.
+  }, [title, now])
   if (list.length === 0) return null
   return (
     <section aria-label="waits" className="off-paper flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-rule bg-sheet px-5 py-1">

@@ -18,6 +18,7 @@ import { useNotebook } from '../../state/notebook'
 import { looseNotes, nextLook, pageOf, readLine, runsOf, unseen, type Control, type PageRow } from '../../state/page'
 import { useSession } from '../../state/session'
 import { flush } from '../../state/sync'
+import { useWaits } from '../../state/waits'
 import { Formula } from '../../ui/Formula'
 import { Frame } from '../../ui/Frame'
 import { Saving } from '../../ui/Saving'
@@ -71,6 +72,8 @@ export function Bench() {
 
   // With a finger as the only pointer the picker is open from the start.
   const [picking, setPicking] = useState(() => window.matchMedia('(pointer: coarse)').matches)
+  // On a phone the standings are a page of their own.
+  const [aside, setAside] = useState(false)
   const { seen, looking } = useSeen(jar?.kind === 'simulated' ? jar : null, entries, rows, unsaved)
   const { thought, thinking } = useThought(jar?.case, entries)
   const chances = useMemo(() => (thought ? new Map(thought.standings.map((s) => [s.species, s.probability])) : null), [thought])
@@ -97,12 +100,17 @@ export function Bench() {
   }
   const setBeside = (row: PageRow, kind: Control['kind'], holding?: string): void => {
     if (!row.test) return
+    setAimed(null)
     const on = vesselFor(row.test.id, entries)
     void write([{ did: { test: row.test.id, on, control: kind, beside: row.id, ...(holding === undefined ? {} : { holding }) } }])
   }
   const save = (observations: readonly Observation[], rest: readonly string[]): void => {
     if (!target) return
-    setAimed(null)
+    // The next look is aimed at now, not when the line has been kept: whoever types fast is not to write twice at one.
+    const ahead = [target, ...runs.slice(runs.indexOf(target) + 1)].flatMap((run) =>
+      run.looks.flatMap((l, k) => (l.written.length === 0 && (run !== target || k > lookAt) ? [{ row: run.id, look: k }] : [])),
+    )
+    setAimed(ahead[0] ?? null)
     void write([...observations.map((saw) => ({ saw })), ...(rest.length > 0 ? [{ note: rest.join(' '), about: target.id }] : [])])
   }
   const writeLine = (line: string): void => {
@@ -130,6 +138,9 @@ export function Bench() {
   }
   const concluded = entries.flatMap((e) => ('concluded' in e ? [{ id: e.id, ...e.concluded }] : []))
   const mixed = jar?.case.kind === 'mixture'
+  // While a tube stands the next may be begun.
+  const waits = useWaits((s) => s.list)
+  const standing = openRow !== null && waits.some((w) => w.row === openRow.id)
   const conclude = (claims: readonly string[], claim: 'present' | 'confirmed'): void => {
     const likely = thought?.standings.filter((s) => s.probability > 0.5) ?? []
     const citing = (ions: typeof likely): string[] => [...new Set(ions.flatMap((s) => s.evidence.filter((e) => e.weight >= 0.3).map((e) => e.entry)))]
@@ -190,7 +201,12 @@ export function Bench() {
           <Link className="pressable flex items-center" to={`/jar/${id}/report`}>
             report
           </Link>
-          <Shortcuts />
+          <button type="button" className="pressable md:hidden" onClick={() => setAside(true)}>
+            in contention
+          </button>
+          <span className="max-md:hidden">
+            <Shortcuts />
+          </span>
         </>
       }
     >
@@ -203,14 +219,14 @@ export function Bench() {
         <Course rows={rows} of={jar.case} entries={entries} />
         <main className="flex min-w-0 flex-1 flex-col overflow-auto bg-sheet" aria-label="notebook page">
           <div className={`${COLUMNS} sticky top-0 z-[1] border-b border-ink bg-sheet px-5 py-2 text-sm text-faint`} aria-hidden>
-            <span className="pl-8">test</span>
-            <span>observation</span>
-            <span>inference</span>
+            <span className="max-md:hidden md:pl-8">test</span>
+            <span className="max-md:hidden">observation</span>
+            <span className="max-md:hidden">inference</span>
           </div>
           {mixed && <Fractions entries={entries} chances={hinted ? chances : null} />}
           {looseNotes(entries).map(({ id: entry, note }) =>
             note.startsWith(HINT) ? null : (
-              <p key={entry} className="px-5 py-2 pl-13 text-faint">
+              <p key={entry} className="px-5 py-2 md:pl-13 text-faint">
                 note: {note}
               </p>
             ),
@@ -252,7 +268,7 @@ export function Bench() {
             )}
           </ol>
           {concluded.map((c) => (
-            <div key={c.id} className="border-b border-rule px-5 py-3 pl-13">
+            <div key={c.id} className="border-b border-rule px-5 py-3 md:pl-13">
               <h3 className="text-xl">
                 The jar holds <Formula>{c.species}</Formula>, {c.claim}.
               </h3>
@@ -261,7 +277,7 @@ export function Bench() {
             </div>
           ))}
           {jar.kind === 'simulated' && concluded.length > 0 && <Answer jar={jar} entries={entries} saved={unsaved.size === 0} />}
-          {writable && openRow === null && concluded.length === 0 && (
+          {writable && (openRow === null || standing) && concluded.length === 0 && (
             <Pencil
               proposals={hinted ? (thought?.advice.next ?? []) : []}
               complete={hinted && complete}
@@ -282,11 +298,16 @@ export function Bench() {
           {rows.length === 0 && <Safety />}
           <Bottom on={`${rows.length} ${lookAt} ${String(idle)} ${concluded.length}`} />
         </main>
-        {hinted ? (
-          <Contention thought={thought} thinking={thinking} mixture={mixed} where={where} />
-        ) : (
-          <NoHints asking={jar.case.hints === 'on request'} asked={asked} onAsk={ask} />
-        )}
+        <div className={`flex shrink-0 ${aside ? 'max-md:fixed max-md:inset-0 max-md:z-20 max-md:flex-col max-md:bg-card' : 'max-md:hidden'}`}>
+          <button type="button" className="pressable self-end px-5 md:hidden" onClick={() => setAside(false)}>
+            back to the page
+          </button>
+          {hinted ? (
+            <Contention thought={thought} thinking={thinking} mixture={mixed} where={where} />
+          ) : (
+            <NoHints asking={jar.case.hints === 'on request'} asked={asked} onAsk={ask} />
+          )}
+        </div>
       </div>
       {writable && picking && target && look && (
         <Picker
@@ -323,7 +344,7 @@ const HINT = 'hint asked for, no.'
 /** What stands in the place of the standings where the class shows none, or only on request. */
 function NoHints({ asking, asked, onAsk }: { readonly asking: boolean; readonly asked: number; readonly onAsk: () => void }) {
   return (
-    <aside aria-label="in contention" className="w-72 shrink-0 border-l border-rule px-5 py-5">
+    <aside aria-label="in contention" className="w-full shrink-0 border-l md:w-72 border-rule px-5 py-5">
       <h2 className="text-sm text-faint">in contention</h2>
       <p className="mt-2 leading-snug">
         {asking
@@ -427,7 +448,7 @@ function Bottom({ on }: { readonly on: string }) {
 
 function Safety() {
   return (
-    <p className="max-w-[70ch] px-5 pb-4 pl-13 text-sm text-faint">
+    <p className="max-w-[70ch] px-5 pb-4 md:pl-13 text-sm text-faint">
       Foxing teaches and keeps records; it is not a risk assessment. Goggles on, and follow your supervisor, the local code and the safety data
       sheets.
     </p>
@@ -452,12 +473,12 @@ function Answer({ jar, entries, saved }: { readonly jar: LocalJar; readonly entr
   }, [id, seed, settings, entries, saved, opened])
   if (!answer)
     return waiting === '' ? null : (
-      <p role="status" className="border-b border-rule px-5 py-3 pl-13 text-faint first-letter:uppercase">
+      <p role="status" className="border-b border-rule px-5 py-3 md:pl-13 text-faint first-letter:uppercase">
         {waiting}
       </p>
     )
   return (
-    <p role="status" className="border-b border-rule px-5 py-3 pl-13 text-lg">
+    <p role="status" className="border-b border-rule px-5 py-3 md:pl-13 text-lg">
       {answer.right !== null && <strong>{answer.right ? 'Right. ' : 'Not so. '}</strong>}The jar held {answer.name},{' '}
       <Formula>{answer.formula}</Formula>.
     </p>

@@ -66,7 +66,7 @@ export function Coach({ tube, step, onWrite }: Props) {
   const end = turned.length > 0 ? Math.min(...turned) : null
   const beyond = end !== null && drops > end
   return (
-    <section aria-label={`neutralising ${tube}`} className="ml-8 mt-3 grid max-w-3xl gap-2 border-l-2 border-russet pl-4">
+    <section aria-label={`neutralising ${tube}`} className="md:ml-8 mt-3 grid max-w-3xl gap-2 border-l-2 border-russet pl-4">
       <p>
         <Chemistry>{reagent}</Chemistry>, drop by drop, to {there} on {paper}
         {advice && (

@@ -19,13 +19,13 @@ export function Contention({
   const [chosen, setChosen] = useState<string | null>(null)
   if (!thought)
     return (
-      <aside aria-label="in contention" className="w-72 shrink-0 border-l border-rule px-5 py-5 text-faint">
+      <aside aria-label="in contention" className="w-full shrink-0 border-l md:w-72 border-rule px-5 py-5 text-faint">
         Working it out…
       </aside>
     )
   const shown = thought.standings.find((s) => s.species === chosen) ?? mostTelling(thought.standings)
   return (
-    <aside aria-label="in contention" aria-busy={thinking} className="w-72 shrink-0 overflow-auto border-l border-rule px-4 py-5">
+    <aside aria-label="in contention" aria-busy={thinking} className="w-full flex-1 overflow-auto border-l md:w-72 border-rule px-4 py-5">
       {thought.conflicts.length > 0 && (
         <section className="mb-5 border-l-4 border-ink pl-3" role="alert">
           <h3 className="font-semibold">Does not fit</h3>

@@ -23,7 +23,7 @@ function One({ finding: f, undo }: { readonly finding: Finding; readonly undo: P
     )
   }
   return (
-    <div className="col-span-3 mt-2 ml-8 max-w-[72ch] border-l-4 border-ink pl-3 leading-snug">
+    <div className="col-span-3 mt-2 md:ml-8 max-w-[72ch] border-l-4 border-ink pl-3 leading-snug">
       <p>
         <strong>{SEVERITY[f.severity]}.</strong> {f.effect} <em>Way back: {f.wayBack}</em>
       </p>

@@ -46,11 +46,11 @@ export function OpenRow(props: OpenProps) {
           close this test
         </button>
       </div>
-      <p className="ml-8 font-mono text-[0.94rem]">
+      <p className="md:ml-8 font-mono text-[0.94rem]">
         <Chemistry>{row.steps.join(' · ')}</Chemistry>
       </p>
       {cautions.map((caution) => (
-        <p key={caution} className="ml-8 mt-1">
+        <p key={caution} className="md:ml-8 mt-1">
           <strong aria-hidden>⚠ </strong>
           <strong>{caution}</strong>
         </p>
@@ -62,18 +62,18 @@ export function OpenRow(props: OpenProps) {
         <Coach key={step.step} tube={row.vessel} step={step} onWrite={onNote} />
       ))}
       {looking !== null && (
-        <p role="status" className="ml-8 mt-2 text-faint">
+        <p role="status" className="md:ml-8 mt-2 text-faint">
           {looking}
         </p>
       )}
-      <div className={`ml-8 mt-3 ${rack ? 'flex flex-wrap gap-4' : ''}`}>
+      <div className={`md:ml-8 mt-3 ${rack ? 'flex flex-wrap gap-4' : ''}`}>
         <Run {...props} run={row} title={rack ? `sample, ${row.vessel}` : ''} />
         {row.controls.map((control) => (
           <Run key={control.id} {...props} run={control} title={`${nameOfControl(control)}, ${control.vessel}`} />
         ))}
       </div>
       {row.test && <Beside test={row.test.id} onBeside={onBeside} />}
-      {row.test && <p className="ml-8 mt-3 text-sm text-faint">What is left goes to: {wasteOfTest(row.test)}.</p>}
+      {row.test && <p className="md:ml-8 mt-3 text-sm text-faint">What is left goes to: {wasteOfTest(row.test)}.</p>}
     </li>
   )
 }
@@ -85,7 +85,7 @@ function WaitButton({ wait, row, jar }: { readonly wait: Wait; readonly row: Pag
   const now = useNow(running !== undefined)
   const { doing, minutes, lookFor, step } = wait
   return (
-    <p className="ml-8 mt-1 flex flex-wrap items-center gap-3">
+    <p className="md:ml-8 mt-1 flex flex-wrap items-center gap-3">
       {running ? (
         <span>
           {running.tube} {doing} <span className="font-mono text-lg">{running.until > now ? clock(running.until - now) : 'over'}</span>
@@ -172,7 +172,7 @@ function Beside({ test, onBeside }: { readonly test: string; readonly onBeside: 
     return () => void (current = false)
   }, [test])
   return (
-    <div className="ml-8 mt-3 flex flex-wrap items-center gap-2 text-sm" role="group" aria-label="beside it">
+    <div className="md:ml-8 mt-3 flex flex-wrap items-center gap-2 text-sm" role="group" aria-label="beside it">
       <span className="text-faint">beside it</span>
       <button type="button" className="pressable border border-rule px-3" onClick={() => onBeside('blank')}>
         a blank

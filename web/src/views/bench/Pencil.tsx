@@ -37,7 +37,7 @@ export function Pencil({ proposals, complete, thinking, done, focus, onBegin }: 
     <section aria-label="next" className="off-paper px-5 py-4">
       {/* One menu throughout: advice that arrives while it is open must not shut it. */}
       <div className={`flex gap-4 ${chosen ? 'items-start' : 'items-center'}`}>
-        <div className="ml-8 min-w-0 flex-1">
+        <div className="md:ml-8 min-w-0 flex-1">
           {chosen ? (
             <>
               <h3 className="pencil text-xl">{chosen.title}</h3>
@@ -159,7 +159,7 @@ export function Conclude({ mixture, suggested, focus, onConclude }: ConcludeProp
   return (
     <form
       aria-label="conclusion"
-      className="off-paper flex flex-wrap items-end gap-x-5 gap-y-1 border-t border-rule px-5 py-4 pl-13"
+      className="off-paper flex flex-wrap items-end gap-x-5 gap-y-1 border-t border-rule px-5 py-4 md:pl-13"
       onSubmit={(e) => {
         e.preventDefault()
         conclude()

@@ -20,7 +20,7 @@ interface Props {
   readonly onAgain: (() => void) | null
 }
 
-export const COLUMNS = 'grid grid-cols-[minmax(0,5fr)_minmax(0,7fr)_minmax(0,4fr)] gap-x-5'
+export const COLUMNS = 'grid gap-x-5 gap-y-2 md:grid-cols-[minmax(0,5fr)_minmax(0,7fr)_minmax(0,4fr)]'
 
 /** What is drawn at a look: what there was to see if it is known, else what was written. */
 export function pictureAt(look: Look, seen: Seen | undefined): Picture | null {

@@ -44,7 +44,7 @@ export function WritingLine({ draft, prompt, focusKey, canCopy, read, onWrite, o
   }
   return (
     <footer className="off-paper border-t border-ink bg-sheet px-5 py-2">
-      <div className="flex items-center gap-3">
+      <div className="flex flex-wrap items-center gap-x-3">
         <label htmlFor="line" className="shrink-0 font-mono text-lg text-russet">
           {prompt ? prompt.tube : 'note'} ›<span className="sr-only"> write what you see</span>
         </label>
@@ -59,9 +59,9 @@ export function WritingLine({ draft, prompt, focusKey, canCopy, read, onWrite, o
           onChange={(e) => setLine(e.target.value)}
           onKeyDown={onKey}
           placeholder={prompt ? `${prompt.look}${canCopy ? '   (= writes it down as seen)' : ''}` : 'a note, or begin a test first'}
-          className="h-11 min-w-0 flex-1 bg-transparent font-mono text-lg outline-none"
+          className="h-11 min-w-0 flex-1 basis-40 bg-transparent font-mono text-lg outline-none"
         />
-        <div aria-live="polite" className="flex max-w-[55%] flex-wrap justify-end gap-2">
+        <div aria-live="polite" className="flex flex-wrap gap-2 max-md:order-first max-md:w-full md:max-w-[55%] md:justify-end">
           {reading?.observations.map((o, i) => (
             <span key={i} className="border border-ink px-2 py-0.5">
               {sayObservation(o)}

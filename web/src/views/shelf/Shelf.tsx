@@ -86,7 +86,7 @@ export function Shelf() {
         </>
       }
     >
-      <main className="mx-auto w-full max-w-5xl flex-1 overflow-auto px-6 py-8">
+      <main className="mx-auto w-full max-w-5xl flex-1 overflow-auto px-4 py-8 md:px-6">
         <h1 className="text-3xl">Shelf</h1>
         {problem && (
           <p role="alert" className="mt-4 border-l-4 border-ink pl-3">
@@ -103,13 +103,16 @@ export function Shelf() {
         <ul className="mt-6 border-t border-rule">
           {jars?.map((jar) => (
             <li key={jar.id} className="border-b border-rule bg-sheet">
-              <Link to={`/jar/${jar.id}`} className="grid min-h-20 grid-cols-[7rem_1fr_12rem] items-center gap-5 px-5 py-3 hover:bg-press">
+              <Link
+                to={`/jar/${jar.id}`}
+                className="grid min-h-20 grid-cols-[5rem_1fr] items-center gap-x-5 px-5 py-3 md:grid-cols-[7rem_1fr_12rem] hover:bg-press"
+              >
                 <span className="truncate font-mono text-2xl text-russet">{jar.code}</span>
                 <span className="min-w-0">
                   <span className="block truncate font-serif text-lg">{jar.title || 'no description'}</span>
                   <span className="text-sm text-faint">{kindOf(jar, me?.id)}</span>
                 </span>
-                <span className="text-right">
+                <span className="max-md:col-start-2 md:text-right">
                   {standing(jar)}
                   {jar.unsent > 0 && phase !== 'guest' && <span className="block text-sm text-faint">{jar.unsent} kept here, to send</span>}
                 </span>
@@ -138,7 +141,7 @@ function standing(jar: Shown) {
       </>
     )
   if (jar.lines === 0) return <span className="text-faint">not begun</span>
-  return <span>{jar.lines} lines written</span>
+  return <span>{jar.lines === 1 ? '1 line' : `${jar.lines} lines`} written</span>
 }
 
 /** What a jar may hold: a mixture is one in solution. */
