@@ -7,7 +7,7 @@ import type { ObservationInput } from './schema'
 const LINES = readFileSync(new URL('../../docs/shorthand.md', import.meta.url), 'utf8')
   .split('\n')
   .flatMap((row) => {
-    const [, line, meaning] = /^\| `(.+)` \| (.+) \|$/.exec(row) ?? []
+    const [, line, meaning] = /^\| `(.+?)` +\| (.+?) +\|$/.exec(row) ?? []
     return line === undefined || meaning === undefined ? [] : [{ line, meaning: meaning.split(' · ') }]
   })
 

@@ -101,6 +101,33 @@ test('no hints', async ({ page }) => {
   await page.screenshot({ path: `${shots}/bench-without-hints.png` })
 })
 
+test('controls and a wait, then the picker', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: /M-12/ }).click()
+  const begin = async (title: string): Promise<void> => {
+    await page.getByRole('button', { name: /another test|choose a test/ }).click()
+    await page.getByRole('menuitem', { name: title, exact: true }).click()
+  }
+  await begin('Soda extract, made acid with nitric acid')
+  await page.getByRole('button', { name: /boiling: start/ }).click()
+  await begin('Silver nitrate, acidified')
+  await page.getByRole('button', { name: 'a blank' }).click()
+  await expect(page.getByRole('heading', { name: /^blank/ })).toBeVisible()
+  await page.getByRole('button', { name: 'a known that shows it' }).click()
+  await page.getByRole('menuitem').first().click()
+  await expect(page.getByText('curdy')).toBeVisible()
+  for (let look = 0; look < 3; look++) {
+    await page.locator('#line').fill('=')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('list', { name: 'written' })).toHaveCount(look + 1)
+  }
+  await expect(page.getByText('Working out what to do next…')).toHaveCount(0)
+  await page.screenshot({ path: `${shots}/controls.png` })
+  await page.getByRole('button', { name: 'pick', exact: true }).click()
+  await expect(page.getByRole('list', { name: 'commonest results' }).getByRole('button').first()).toBeVisible({ timeout: 60_000 })
+  await page.screenshot({ path: `${shots}/picker.png` })
+})
+
 test.describe('nobody', () => {
   test.use({ login: '' })
   test('door', async ({ page }) => {
