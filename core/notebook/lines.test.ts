@@ -42,3 +42,24 @@ describe('lines people write', () => {
     for (const said of meaning) expect(read).not.toContain(opposite(said))
   })
 })
+
+describe('the twenty commonest, against paper', () => {
+  const rows = readFileSync(new URL('../../docs/at-the-bench.md', import.meta.url), 'utf8')
+    .split('\n')
+    .flatMap((row) => {
+      const [, line, keys, pen, strokes] = /^\| `(.+?)` +\| (\d+) +\| .+? +\| (.+?) +\| (\d+) +\|$/.exec(row) ?? []
+      return line === undefined ? [] : [{ line, keys: Number(keys), pen: pen ?? '', strokes: Number(strokes) }]
+    })
+  test('there are twenty, and the line is no longer than the pen’s for all of them together', () => {
+    expect(rows).toHaveLength(20)
+    const sum = (of: 'keys' | 'strokes'): number => rows.reduce((all, row) => all + row[of], 0)
+    expect(sum('keys')).toBeLessThan(sum('strokes'))
+  })
+  test.each(rows)('$line is counted rightly, and says what the pen does', ({ line, keys, pen, strokes }) => {
+    expect(keys).toBe(line.length + 1)
+    expect(strokes).toBe(pen.length)
+    expect(readShorthand(line).rest).toEqual([])
+    // The pen's words, read in their turn, are the same observations.
+    expect(readAs(line).sort()).toEqual(readAs(pen).sort())
+  })
+})
