@@ -1,6 +1,6 @@
-import { findIon, findSalt, TESTS, type Proposal } from '@foxing/core'
+import { everyTest, findIon, findSalt, planOf, TESTS, type Proposal } from '@foxing/core'
 import { DropdownMenu } from 'radix-ui'
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { Chemistry } from '../../ui/Formula'
 
 /** Whether somebody is in the middle of a line, or of a menu: what is thought out meanwhile must not take the focus from under their fingers. */
@@ -72,7 +72,48 @@ export function Pencil({ proposals, complete, thinking, done, focus, onBegin }: 
         )}
         <OtherTests done={done} onBegin={onBegin} label={chosen || complete ? 'another test' : 'choose a test'} />
       </div>
+      {proposals.length > 1 && <Ahead proposals={proposals} />}
     </section>
+  )
+}
+
+/** Tests that a plan looks ahead to. */
+const AHEAD = 5
+const WORKING = { hands: 'hands', burner: 'on the burner', wait: 'stands' } as const
+
+/** The next proposals laid out on one pair of hands, waits overlapped, with the burners there are. */
+function Ahead({ proposals }: { readonly proposals: readonly Proposal[] }) {
+  const [burners, setBurners] = useState(1)
+  const tests = useMemo(() => proposals.slice(0, AHEAD).flatMap(({ test }) => everyTest.get(test) ?? []), [proposals])
+  const plan = useMemo(() => planOf(tests, { hands: 1, burners }), [tests, burners])
+  return (
+    <details className="mt-3 md:ml-8">
+      <summary className="min-h-8 cursor-pointer text-sm text-faint">
+        the next {tests.length} together: {Math.round(plan.finish_min)} min, waits overlapped; {Math.round(plan.inTurn_min)} one after another
+      </summary>
+      <label className="flex items-center gap-2 text-sm">
+        burners
+        <input
+          type="number"
+          min={1}
+          max={6}
+          value={burners}
+          className="h-11 w-16 border-b border-ink bg-transparent font-mono"
+          onChange={(e) => setBurners(Math.max(1, Math.min(6, Math.round(Number(e.target.value)) || 1)))}
+        />
+      </label>
+      <ol className="text-sm">
+        {plan.timeline.map((t, k) => (
+          <li key={k} className="flex gap-3 leading-6">
+            <span className="w-24 shrink-0 text-right font-mono">
+              {t.from_min.toFixed(1)}–{t.to_min.toFixed(1)}
+            </span>
+            <span className="w-24 shrink-0 text-faint">{WORKING[t.what]}</span>
+            <span>{everyTest.get(t.test)?.title}</span>
+          </li>
+        ))}
+      </ol>
+    </details>
   )
 }
 
