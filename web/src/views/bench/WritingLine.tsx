@@ -26,8 +26,9 @@ export function WritingLine({ draft, prompt, focusKey, canCopy, read, onWrite, o
   }
   const input = useRef<HTMLInputElement>(null)
   useEffect(() => {
-    // A finger would only call up the keyboard.
-    if (prompt && !picking) input.current?.focus()
+    // A finger would only call up the keyboard; an open menu would be shut by it.
+    const choosing = document.activeElement?.closest('[role="menu"]') ?? null
+    if (prompt && !picking && choosing === null) input.current?.focus()
     // Focus follows the look that is open, not every keystroke.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [focusKey])
