@@ -114,8 +114,9 @@ function weighed(reasoning: Reasoning): Weighed {
   return { standings, formulae: formulae.slice(0, 8), conflicts, inferences }
 }
 
-/** Questions of the bench so far: the quick half of each comes before the rest of it. */
-let questions = 0
+/** The notebook that was asked about last: the long half of an older question is left for it. The quick half and the long of one notebook may come in either order. */
+let newest = ''
+const nameOf = ({ case: settings, entries }: Asked): string => JSON.stringify([settings, entries])
 /** A question that is on its way already when the long half of an older one is begun goes first, ms. */
 const LET_PASS = 25
 
@@ -131,16 +132,17 @@ const MOST_COMMON = 6
 const worker = {
   /** What the evidence comes to: the quick half, asked before `think`. */
   async weigh(notebook: Asked): Promise<Weighed> {
-    questions++
+    newest = nameOf(notebook)
     await ready
     return weighed(reasoned(notebook).reasoning)
   },
   /** All of it; null where the bench has asked anew meanwhile. */
   async think(notebook: Asked): Promise<Thought | null> {
+    const asked = nameOf(notebook)
+    newest = asked
     await ready
-    const asked = questions
     await new Promise((resolve) => setTimeout(resolve, LET_PASS))
-    if (asked !== questions) return null
+    if (asked !== newest) return null
     const known = reasoned(notebook)
     if (!known.thought) {
       const advice = adviseFrom(known.reasoning, notebook)
@@ -153,11 +155,12 @@ const worker = {
    */
   async sharpen(notebook: Asked): Promise<Thought | null> {
     if (notebook.case.kind !== 'mixture') return null
+    const asked = nameOf(notebook)
+    newest = asked
     await ready
-    const asked = questions
     for (let round = 0; round < SHARPENINGS; round++) {
       await new Promise((resolve) => setTimeout(resolve, round === 0 ? AFTER_THOUGHT : 0))
-      if (asked !== questions) return null
+      if (asked !== newest) return null
       const known = reasoned(notebook)
       const reasoning = reason(notebook, {}, undefined, { deep: SHARPENED })
       if (reasoning.hypotheses[0]?.content.id === known.reasoning.hypotheses[0]?.content.id) continue
