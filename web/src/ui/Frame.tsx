@@ -43,7 +43,7 @@ export function Frame({ about, actions, children }: Props) {
           {dark ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />}
         </button>
       </header>
-      {phase !== 'asking' && <Waits />}
+      {phase !== 'asking' && phase !== 'out' && <Waits />}
       {phase === 'ended' && (
         <section aria-label="session ended" className="off-paper border-b-2 border-ink bg-sheet px-5 py-3">
           <p role="alert" className="mb-2">

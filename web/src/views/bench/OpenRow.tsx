@@ -36,6 +36,9 @@ interface OpenProps {
 export function OpenRow(props: OpenProps) {
   const { row, number, looking, cautions, jar, onClose, onBeside, onNote } = props
   const rack = row.controls.length > 0
+  // One at a time: the keys count for the step that is being done.
+  const [turn, setTurn] = useState(0)
+  const coached = row.neutralisings[turn]
   return (
     <li className="border-y-2 border-ink bg-sheet px-5 py-4" id={`row-${row.id}`} aria-current="step">
       <div className="flex items-baseline gap-3">
@@ -58,9 +61,17 @@ export function OpenRow(props: OpenProps) {
       {row.waits.map((wait) => (
         <WaitButton key={wait.step} wait={wait} row={row} jar={jar} />
       ))}
-      {row.neutralisings.map((step) => (
-        <Coach key={step.step} tube={row.vessel} step={step} onWrite={onNote} />
-      ))}
+      {coached && (
+        <Coach
+          key={`${row.id} ${turn}`}
+          tube={row.vessel}
+          step={coached}
+          onWrite={(line) => {
+            onNote(line)
+            setTurn(turn + 1)
+          }}
+        />
+      )}
       {looking !== null && (
         <p role="status" className="md:ml-8 mt-2 text-faint">
           {looking}

@@ -90,7 +90,7 @@ function Ahead({ proposals }: { readonly proposals: readonly Proposal[] }) {
     <details className="mt-3 md:ml-8">
       <summary className="min-h-8 cursor-pointer text-sm text-faint">
         the next {tests.length} together: {Math.round(plan.finish_min)} min
-        {plan.finish_min < plan.inTurn_min && `, waits overlapped; ${Math.round(plan.inTurn_min)} one after another`}
+        {Math.round(plan.finish_min) < Math.round(plan.inTurn_min) && `, waits overlapped; ${Math.round(plan.inTurn_min)} one after another`}
       </summary>
       <label className="flex items-center gap-2 text-sm">
         burners

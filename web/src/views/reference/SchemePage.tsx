@@ -1,6 +1,6 @@
 import { sayStep, SCHEMES, SOURCES, stepSchema, testById, type Separation } from '@foxing/core'
 import { Link } from 'react-router'
-import { Formula } from '../../ui/Formula'
+import { Chemistry, Formula } from '../../ui/Formula'
 
 /** A way of working: its order, what each separation rests on, where each cation goes, and what counts as seen. */
 export function SchemePage({ id }: { readonly id: string }) {
@@ -60,7 +60,9 @@ function Parting({ separation }: { readonly separation: Separation }) {
         {steps
           .filter((step) => step.do !== 'look' && step.do !== 'centrifuge')
           .map((step, i) => (
-            <li key={i}>{sayStep(stepSchema.parse(step)).replace(/\bthis\b/g, on)}</li>
+            <li key={i}>
+              <Chemistry>{sayStep(stepSchema.parse(step)).replace(/\bthis\b/g, on)}</Chemistry>
+            </li>
           ))}
       </ol>
       {keeps.length > 0 && (
