@@ -22,13 +22,16 @@ export function Formula({ children }: { readonly children: string }) {
   )
 }
 
+/** A tube of a scheme, which is no formula. */
+const TUBE = /^(?!I2)[XVI]+[A-Z]?\d[,.]?$/
+
 /** Words with formulae among them, such as an inference: only what looks like a formula is set as one. */
 export function Chemistry({ children }: { readonly children: string }) {
   const words = children.split(/(\s+)/)
   return (
     <>
       {words.map((word, i) => (
-        <Fragment key={i}>{/[A-Z][a-z]?[\d(^+]|^[A-Z][a-z]?[A-Z]/.test(word) ? <Formula>{word}</Formula> : word}</Fragment>
+        <Fragment key={i}>{!TUBE.test(word) && /[A-Z][a-z]?[\d(^+]|^[A-Z][a-z]?[A-Z]/.test(word) ? <Formula>{word}</Formula> : word}</Fragment>
       ))}
     </>
   )
