@@ -1,6 +1,7 @@
 export * from './units'
 export * from './vocabulary'
 export * from './species'
+export * from './structure'
 export * from './equilibrium'
 export * from './reactions'
 export * from './tube'
@@ -10,4 +11,17 @@ export * from './schemes'
 export * from './sums'
 export * from './deduction'
 export * from './advice'
-export { cautionsOf, expand, STOCK, testById, TESTS, UnknownTest, wantsTube, type Stage, type Test, type TestStep } from './catalogue'
+export {
+  cautionsOf,
+  expand,
+  STOCK,
+  organicTestById,
+  ORGANIC_TESTS,
+  testById,
+  TESTS,
+  UnknownTest,
+  wantsTube,
+  type Stage,
+  type Test,
+  type TestStep,
+} from './catalogue'

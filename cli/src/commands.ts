@@ -14,6 +14,10 @@ import {
   AQUEOUS,
   GASES,
   notebookSchema,
+  ORGANIC_RULES,
+  ORGANIC_TESTS,
+  COMPOUNDS,
+  type Notebook,
   procedureSchema,
   readShorthand,
   REVIEW_RULES,
@@ -31,7 +35,7 @@ import {
 } from '@foxing/core'
 import { documentOf, keySchema, keyTo, toCsv, toHtml, toMarkdown, toPdfContent, worksheetSchema } from '@foxing/core/report'
 import { z } from 'zod'
-import { takePercepts } from './percepts'
+import { loadStructures, takePercepts } from './percepts'
 
 /** A document that could not be taken: where in it, and what was expected there. */
 export class BadInput extends Error {
@@ -121,6 +125,12 @@ const FORMATS = {
   'foxing-reading-1': z.looseObject({ observations: z.array(observationSchema), rest: z.array(z.string()) }),
 }
 
+/** What a notebook needs before it can be thought about: percepts worked out ahead, and for an organic unknown what reads structures. */
+async function ready({ case: { kind } }: Notebook, make: boolean): Promise<void> {
+  if (kind === 'organic') await loadStructures()
+  takePercepts(kind === 'organic' ? 'organic' : 'salts', make)
+}
+
 const titleOf = (document: { readonly id?: string | number | undefined }): string =>
   document.id === undefined ? 'Notebook' : `Notebook ${document.id}`
 
@@ -141,7 +151,9 @@ const commands: readonly Command[] = [
       rules: RULES,
       couples: COUPLES,
       reagents: REAGENTS,
-      tests: TESTS,
+      organicRules: ORGANIC_RULES.map(({ id, says, equation, source }) => ({ id, says, equation, source })),
+      compounds: COMPOUNDS,
+      tests: [...TESTS, ...ORGANIC_TESTS],
       schemes: SCHEMES,
       channels: CHANNELS,
       colours: COLOUR_NAMES,
@@ -172,18 +184,20 @@ const commands: readonly Command[] = [
     name: 'simulate',
     summary: 'procedure with its sample → percepts, one entry per step',
     reads: true,
-    run: (document) => {
+    run: async (document) => {
       refuseUnsupported(document)
-      return simulate(parse(procedureSchema, document, 'foxing-procedure/1'))
+      const procedure = parse(procedureSchema, document, 'foxing-procedure/1')
+      if ('organic' in procedure.sample) await loadStructures()
+      return simulate(procedure)
     },
   },
   {
     name: 'deduce',
     summary: 'notebook → standings, formulae, conflicts',
     reads: true,
-    run: (document) => {
+    run: async (document) => {
       const notebook = parse(notebookSchema, document, 'foxing-notebook/1')
-      takePercepts(notebook.case.kind === 'mixture')
+      await ready(notebook, notebook.case.kind === 'mixture')
       return deduce(notebook)
     },
   },
@@ -191,9 +205,9 @@ const commands: readonly Command[] = [
     name: 'advise',
     summary: 'notebook → next tests worth doing, review of the procedure',
     reads: true,
-    run: (document) => {
+    run: async (document) => {
       const notebook = parse(notebookSchema, document, 'foxing-notebook/1')
-      takePercepts(true)
+      await ready(notebook, true)
       return advise(notebook)
     },
   },
@@ -207,10 +221,11 @@ const commands: readonly Command[] = [
     name: 'key',
     summary: 'worksheet with its sample → expected observations, inference and marks of each part',
     reads: true,
-    run: (document) => {
+    run: async (document) => {
       refuseUnsupportedParts(document)
       const worksheet = parse(worksheetSchema, document, 'foxing-worksheet/1')
-      takePercepts('solution' in worksheet.sample)
+      if ('organic' in worksheet.sample) await loadStructures()
+      takePercepts('organic' in worksheet.sample ? 'organic' : 'salts', 'solution' in worksheet.sample)
       return keyTo(worksheet)
     },
   },
@@ -218,10 +233,10 @@ const commands: readonly Command[] = [
     name: 'report',
     summary: 'notebook → the document, --as md, html, csv, json, pdf or eln (the last two to a file)',
     reads: true,
-    run: (document, options) => {
+    run: async (document, options) => {
       const notebook = parse(notebookSchema, document, 'foxing-notebook/1')
       const as = options['as'] ?? 'md'
-      takePercepts(false)
+      await ready(notebook, false)
       const report = documentOf(notebook, titleOf(notebook))
       if (as === 'md') return toMarkdown(report)
       if (as === 'html') return toHtml(report)

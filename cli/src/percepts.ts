@@ -1,9 +1,24 @@
-import { modelId, packPercepts, usePercepts, workOutResponders, type PerceptPack } from '@foxing/core'
+import {
+  modelId,
+  organicContents,
+  ORGANIC_TESTS,
+  packPercepts,
+  readStructuresWith,
+  usePercepts,
+  workOutResponders,
+  type PerceptPack,
+} from '@foxing/core'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 
-/** Where the build of the interface, and this program itself, keep what the tests show with every bench salt. */
-const PLACES = ['../../web/public/percepts.json', './percepts.json'].map((path) => fileURLToPath(new URL(path, import.meta.url)))
+/** What was worked out ahead, for salts and for organic compounds: its file, and how it is made where there is none. */
+const KINDS = {
+  salts: { file: 'percepts.json', make: (): PerceptPack => ({ ...packPercepts(500), responders: workOutResponders() }) },
+  organic: { file: 'organic-percepts.json', make: (): PerceptPack => packPercepts(500, organicContents(), ORGANIC_TESTS) },
+} as const
+
+/** Where the build of the interface, and this program itself, keep a file. */
+const placesOf = (file: string): string[] => [`../../web/public/${file}`, `./${file}`].map((path) => fileURLToPath(new URL(path, import.meta.url)))
 
 function read(path: string): PerceptPack | null {
   try {
@@ -13,25 +28,32 @@ function read(path: string): PerceptPack | null {
   }
 }
 
-let taken = false
+const taken = new Set<string>()
 
 /**
  * Takes up the percepts worked out ahead, once.
  * @param make whether to work them out, and keep them, where there are none: half a minute, which advice on an empty page would need anyway
  */
-export function takePercepts(make: boolean): void {
-  if (taken) return
-  taken = true
-  for (const place of PLACES) {
+export function takePercepts(kind: keyof typeof KINDS, make: boolean): void {
+  if (taken.has(kind)) return
+  taken.add(kind)
+  const places = placesOf(KINDS[kind].file)
+  for (const place of places) {
     const pack = read(place)
     if (pack?.model === modelId()) return void usePercepts(pack)
   }
   if (!make) return
-  const pack = { ...packPercepts(500), responders: workOutResponders() }
+  const pack = KINDS[kind].make()
   usePercepts(pack)
   try {
-    writeFileSync(PLACES[1] ?? '', JSON.stringify(pack))
+    writeFileSync(places[1] ?? '', JSON.stringify(pack))
   } catch {
     // A place that cannot be written to costs the next run its half minute, nothing else.
   }
+}
+
+/** Loads what reads structures, which only organic unknowns need. */
+export async function loadStructures(): Promise<void> {
+  const { perceive } = await import('@foxing/core/structure/perceive')
+  readStructuresWith(perceive)
 }

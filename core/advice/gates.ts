@@ -1,5 +1,6 @@
-import type { Test } from '../catalogue'
+import { FUSION_EXTRACT, type Test } from '../catalogue'
 import { chanceOf, type Believed } from '../deduction'
+import { notFusable, structureOf, type Structure } from '../structure'
 import type { StepInput } from '../tube'
 
 /** Something to stop at before a test: what could happen, with which ions, and what is asked for first. */
@@ -9,6 +10,8 @@ export interface StopGate {
   readonly asks: string
   /** Ions that make it dangerous; the gate stands where one of them may be there. */
   readonly ions: readonly string[]
+  /** The same of an organic compound: whether it is one that makes the test dangerous. */
+  readonly compound?: (structure: Structure) => boolean
   /** From this probability on the test is not proposed at all; undefined where it may be done guarded. */
   readonly holdsFrom?: number
   readonly applies: (steps: readonly StepInput[]) => boolean
@@ -18,12 +21,36 @@ const pours = (steps: readonly StepInput[], reagent: RegExp): boolean => steps.s
 const heats = (steps: readonly StepInput[]): boolean => steps.some((s) => s.do === 'warm' || s.do === 'boil')
 const onSolid = (steps: readonly StepInput[]): boolean => steps.some((s) => s.do === 'take' && s.mg !== undefined)
 const does = (steps: readonly StepInput[], what: StepInput['do']): boolean => steps.some((s) => s.do === what)
+const ACIDS = /^(H2SO4|HCl|HNO3|acetic)/
 const CONCENTRATED = /^(H2SO4|HCl) conc|^aqua regia/
 const ACID = /^(H2SO4|HCl|HNO3)|^aqua regia/
 const HOOD = 'Goggles, gloves and the hood; a supervisor where the class says so.'
 
 /** Source: the usual rules of the teaching laboratory; local codes and the supervisor come first. */
 export const STOP_GATES: readonly StopGate[] = [
+  {
+    id: 'never-fused-with-sodium',
+    says: 'Nitroalkanes, polynitro compounds, azides, diazo compounds, peroxides, chloroform, carbon tetrachloride and their like explode with sodium.',
+    asks: 'Not fused with sodium while one of these is likely: zinc with sodium carbonate serves instead.',
+    ions: [],
+    compound: (structure) => notFusable(structure) !== null,
+    holdsFrom: 0.04,
+    applies: (steps) => steps.some((s) => s.do === 'fuse' && s.with !== 'zinc-carbonate'),
+  },
+  {
+    id: 'sodium-metal',
+    says: 'Sodium catches fire with water, and the hot tube may burst when it is plunged.',
+    asks: `Dry sodium, no water near; the tube plunged under a gauze, away from every face; what is left is destroyed with propan-2-ol when cold. ${HOOD}`,
+    ions: [],
+    applies: (steps) => steps.some((s) => s.do === 'fuse' && s.with !== 'zinc-carbonate'),
+  },
+  {
+    id: 'fusion-extract-with-acid',
+    says: 'The extract of a fusion holds cyanide and sulfide: acid frees their gases.',
+    asks: `A portion, never the whole. ${HOOD}`,
+    ions: [],
+    applies: (steps) => steps.some((s) => s.do === 'take' && s.from === FUSION_EXTRACT) && pours(steps, ACIDS),
+  },
   {
     id: 'chlorate-or-permanganate-with-concentrated-acid',
     says: 'A chlorate or permanganate explodes with concentrated acid.',
@@ -95,10 +122,20 @@ export const STOP_GATES: readonly StopGate[] = [
 /** From this probability of a dangerous ion on a gate stands. */
 export const WORTH_A_GATE = 0.003
 
+const standsAlways = (gate: StopGate): boolean => gate.ions.length === 0 && !gate.compound
+/** Probability that the jar holds what a gate is there for. */
+function chanceAt({ ions, compound }: StopGate, reasoning: Believed): number {
+  if (!compound) return chanceOf(ions, reasoning)
+  return reasoning.hypotheses.reduce((sum, { content: { jar } }, h) => {
+    const smiles = jar && 'organic' in jar ? jar.organic.smiles : undefined
+    return sum + (smiles !== undefined && compound(structureOf(smiles)) ? (reasoning.posterior[h] as number) : 0)
+  }, 0)
+}
+
 /** The gates in front of a test, given what may be in the jar. */
 export const gatesOf = (test: Test, reasoning: Believed): readonly StopGate[] =>
-  STOP_GATES.filter((gate) => gate.applies(test.steps) && (gate.ions.length === 0 || chanceOf(gate.ions, reasoning) >= WORTH_A_GATE))
+  STOP_GATES.filter((gate) => gate.applies(test.steps) && (standsAlways(gate) || chanceAt(gate, reasoning) >= WORTH_A_GATE))
 
 /** The gate that keeps a test from being proposed at all; undefined where none does. */
 export const heldBy = (test: Test, reasoning: Believed): StopGate | undefined =>
-  STOP_GATES.find((gate) => gate.holdsFrom !== undefined && gate.applies(test.steps) && chanceOf(gate.ions, reasoning) >= gate.holdsFrom)
+  STOP_GATES.find((gate) => gate.holdsFrom !== undefined && gate.applies(test.steps) && chanceAt(gate, reasoning) >= gate.holdsFrom)

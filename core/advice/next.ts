@@ -3,7 +3,7 @@ import { forecastOf } from './forecast'
 import { gatesOf, heldBy } from './gates'
 import { worthDoing } from './mixture'
 import { review, type Finding } from './review'
-import { brings, careOf, cautionsOf, reagentsOf, TESTS, type Test } from '../catalogue'
+import { brings, careOf, cautionsOf, FUSION_EXTRACT, ORGANIC_TESTS, reagentsOf, TESTS, type Test } from '../catalogue'
 import { reason, type Reasoning } from '../deduction'
 import type { Notebook } from '../notebook'
 import { findReagent, gasById } from '../species'
@@ -60,7 +60,8 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
   const settings = notebook?.case
   if (reasoning.each && notebook) return adviseMixture(reasoning, notebook)
   const done = new Set(reasoning.trace.tests)
-  const wanted = TESTS.filter((test) => !done.has(test.id) && atHand(test, settings))
+  const organic = settings?.kind === 'organic'
+  const wanted = (organic ? ORGANIC_TESTS : TESTS).filter((test) => !done.has(test.id) && atHand(test, settings))
   const held = wanted.flatMap((test): Held[] => {
     const gate = heldBy(test, reasoning)
     return gate ? [{ test: test.id, title: test.title, because: `${gate.says} ${gate.asks}` }] : []
@@ -68,14 +69,16 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
   const undone = wanted.filter((test) => !held.some((h) => h.test === test.id))
   const wary = { ...reasoning, posterior: tempered(reasoning.posterior) }
   const among = live(wary)
-  const ranked: Proposal[] = undone
-    .map((test) => ({ test, prospects: prospectsOf(test, wary, among) }))
-    .map((plan) => ({ ...plan, bits: expectedBits(forecastOf(plan.test, reasoning.simulations), plan.prospects) }))
-    .filter(({ bits }) => bits >= WORTH_DOING)
-    .sort((a, b) => b.bits / costOf(b.test) - a.bits / costOf(a.test))
-    .map(({ test, bits, prospects }) => propose(test, bits, `${test.because} ${tells(prospects)}`.trim(), reasoning))
+  const ranked = elementsFirst(
+    undone
+      .map((test) => ({ test, prospects: prospectsOf(test, wary, among) }))
+      .map((plan) => ({ ...plan, bits: expectedBits(forecastOf(plan.test, reasoning.simulations), plan.prospects) }))
+      .filter(({ bits }) => bits >= WORTH_DOING)
+      .sort((a, b) => b.bits / costOf(b.test, done) - a.bits / costOf(a.test, done))
+      .map(({ test, bits, prospects }) => propose(test, bits, `${test.because} ${tells(prospects)}`.trim(), reasoning)),
+  )
   const proofs = proving(undone, reasoning).filter((p) => !ranked.some((r) => r.test === p.test))
-  const next = solutionFirst([...ranked, ...proofs], undone, reasoning)
+  const next = fusionFirst(solutionFirst([...ranked, ...proofs], undone, reasoning), undone, done, reasoning)
   return { next, review: notebook ? review(notebook, reasoning) : [], refutation: refutationOf(undone, reasoning), held, complete: next.length === 0 }
 }
 
@@ -101,7 +104,14 @@ function tempered(posterior: Float64Array): Float64Array {
 }
 
 /** What a test costs: its minutes, a minute to begin, and the care it takes. */
-const costOf = (test: Test): number => 1 + test.minutes + careOf(test)
+const costOf = (test: Test, done: ReadonlySet<string> = NOTHING_DONE): number =>
+  1 + test.minutes + careOf(test) + (wantsFusion(test, done) ? FUSION_min : 0)
+const NOTHING_DONE: ReadonlySet<string> = new Set()
+
+/** Minutes that a fusion takes, for the first test that wants its extract. */
+const FUSION_min = 12
+const wantsFusion = (test: Test, done: ReadonlySet<string>): boolean =>
+  test.steps.some((s) => s.do === 'take' && s.from === FUSION_EXTRACT) && ![...done].some((id) => id.endsWith('-fusion'))
 
 /** Whether everything a test wants stands on this bench; a case that lists no reagents has them all. */
 function atHand(test: Test, settings: Notebook['case'] | undefined): boolean {
@@ -176,6 +186,24 @@ function solutionFirst(next: readonly Proposal[], undone: readonly Test[], reaso
   if (!making || !first || first.on.includes('solid')) return [...next]
   const own = next.find((p) => p.test === making.id) ?? propose(making, 0, `${making.because} The next tests are done on this solution.`, reasoning)
   return [own, ...next.filter((p) => p.test !== making.id)]
+}
+
+/** Bits from which on a test of elements comes before those of groups. */
+const WORTH_A_FUSION = 0.08
+/** The elements decide which tests of groups are worth doing: what is open of them is settled first. */
+function elementsFirst(ranked: readonly Proposal[]): readonly Proposal[] {
+  const stageOf = (p: Proposal): string | undefined => everyTest.get(p.test)?.stage
+  if (!ranked.some((p) => stageOf(p) === 'elements' && p.bits >= WORTH_A_FUSION)) return ranked
+  return [...ranked.filter((p) => stageOf(p) !== 'functional groups'), ...ranked.filter((p) => stageOf(p) === 'functional groups')]
+}
+
+/** Tests on the extract of a fusion want one: making it, and seeing that it is good, comes before them. */
+function fusionFirst(next: readonly Proposal[], undone: readonly Test[], done: ReadonlySet<string>, reasoning: Reasoning): Proposal[] {
+  const first = next[0] && everyTest.get(next[0].test)
+  const fusion = undone.find((test) => test.id.endsWith('-fusion'))
+  if (!first || !fusion || !wantsFusion(first, done)) return next.filter((p) => !p.test.endsWith('-fusion'))
+  const own = propose(fusion, 0, `${fusion.because} The next tests are done on its extract.`, reasoning)
+  return [own, ...next.filter((p) => !p.test.endsWith('-fusion'))]
 }
 
 /** The outcomes of a test among the live hypotheses, with what each holds of their probability and the likeliest of its salts. */

@@ -1,7 +1,7 @@
 import { isTest, type Did } from '../notebook'
 import { COMPONENT_INDEX, findReagent, findSolid, findSolvent, gasById, type Solution } from '../species'
 import { otherVesselsOf, SAMPLE, stepSchema, vesselOf, withVessels, type Step } from '../tube'
-import { ACID_STOCK, EXTRACT, STOCK, THIS, type Test, type TestStep } from './types'
+import { ACID_STOCK, EXTRACT, FUSION_EXTRACT, STOCK, THIS, type Test, type TestStep } from './types'
 
 /** A step really done, with where it came from. */
 export interface Done {
@@ -17,6 +17,7 @@ const PREPARATIONS: ReadonlyMap<string, readonly Step[]> = new Map(
     { do: 'dissolve', into: STOCK, mg: 100, in: 'water', mL: 5 } as const,
     { do: 'dissolve', into: ACID_STOCK, mg: 100, in: 'HNO3 2 M', mL: 5 } as const,
     { do: 'soda-extract', into: EXTRACT, mg: 100 } as const,
+    { do: 'fuse', into: FUSION_EXTRACT, sodium_mg: 60, sample_mg: 50, tubes: 2, water_mL: 10, toFraction: 0.33 } as const,
   ].map((step) => [step.into, [stepSchema.parse(step)]]),
 )
 
@@ -90,6 +91,7 @@ function record(step: Step, volumes: Volumes): void {
   const now = volumes.get(into) ?? 0
   if (step.do === 'dissolve') volumes.set(into, now + step.mL)
   if (step.do === 'soda-extract') volumes.set(into, now + 4.8)
+  if (step.do === 'fuse') volumes.set(into, now + step.water_mL * step.toFraction)
   if (step.do === 'add') volumes.set(into, now + (amountOf(step) || 1))
   if (step.do === 'take') {
     volumes.set(into, now + (step.mg === undefined ? amountOf(step) : 1e-3))

@@ -3,6 +3,7 @@ import * as anions from './tests/anions'
 import * as cations from './tests/cations'
 import * as dry from './tests/dry'
 import * as first from './tests/first'
+import * as organic from './tests/organic'
 import * as groups from './tests/groups'
 import * as gases from './tests/gases'
 import * as proofs from './tests/proofs'
@@ -17,3 +18,7 @@ export const TESTS: readonly Test[] = [first, dry, acids, gases, anions, salts, 
   Object.values<Test>(family),
 )
 export const testById: ReadonlyMap<string, Test> = new Map(TESTS.map((test) => [test.id, test]))
+
+/** Tests of an organic unknown. */
+export const ORGANIC_TESTS: readonly Test[] = Object.values<Test>(organic)
+export const organicTestById: ReadonlyMap<string, Test> = new Map(ORGANIC_TESTS.map((test) => [test.id, test]))

@@ -8,10 +8,24 @@ export const STOCK = 'OS'
 export const ACID_STOCK = 'AS'
 /** The filtrate of the sample boiled with sodium carbonate. */
 export const EXTRACT = 'SE'
+/** The extract of a sodium fusion. */
+export const FUSION_EXTRACT = 'FE'
 /** A second tube beside the test's own, for lime water and the like. */
 export const BESIDE = 'this-b'
 
-export type Stage = 'looked' | 'dry' | 'flame' | 'dissolved' | 'acids' | 'cation reactions' | 'anion tests' | 'confirmation'
+export type Stage =
+  | 'looked'
+  | 'dry'
+  | 'flame'
+  | 'dissolved'
+  | 'acids'
+  | 'cation reactions'
+  | 'anion tests'
+  | 'confirmation'
+  | 'constants'
+  | 'elements'
+  | 'solubility class'
+  | 'functional groups'
 
 /** A test as data: what to do, what to look at. No outcome is written in it: the model gives the outcome. */
 export interface Test {

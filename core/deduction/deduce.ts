@@ -1,21 +1,24 @@
 import type { Case, Notebook } from '../notebook'
+import { takeStructures } from '../structure'
 import type { Conditions } from '../tube'
+import { organicUnknowns } from './organic'
 import { singleSalts, Simulations, type Expectation, type Hypothesis, type PerceptPack } from './hypotheses'
-import { likelihood, togetherInOneTest } from './likelihood'
+import { constantUnlisted, isConstant, likelihood, stepsMeant, togetherInOneTest } from './likelihood'
 import { groupsOf } from './groups'
 import { weighMixtures, type Responders } from './mixture'
 import { modelId } from './pack'
 import { conclude, type Deduction, type Reasoning, type Weighing } from './standings'
 import { judgeControls } from './controls'
-import { liquidOf, traceOf, type Trace, type TraceStep } from './trace'
+import { liquidOf, traceOf, type Trace, type TraceObservation, type TraceStep } from './trace'
 
 const caches = new Map<string, Simulations>()
-let pack: PerceptPack | null = null
+const packs: PerceptPack[] = []
 
 /** Takes up percepts worked out ahead for every deduction from here on; those of another model are refused. */
 export function usePercepts(given: PerceptPack): boolean {
   if (given.model !== modelId()) return false
-  pack = given
+  packs.push(given)
+  if (given.structures) takeStructures(given.structures)
   if (given.responders) useResponders(given.responders)
   for (const simulations of caches.values()) if (simulations.sample_mL === undefined) simulations.use(given)
   return true
@@ -36,7 +39,7 @@ function simulationsFor(notebookCase: Case, conditions: Conditions): Simulations
   const known = conditions.shift ? undefined : caches.get(key)
   if (known) return known
   const fresh = new Simulations(mg, all, mL)
-  if (pack && mL === undefined) fresh.use(pack)
+  if (mL === undefined) for (const pack of packs) fresh.use(pack)
   if (conditions.shift) return fresh
   if (caches.size > 8) caches.clear()
   caches.set(key, fresh)
@@ -62,7 +65,8 @@ export function reason(
   const { confirmations } = notebook.case.school
   if (hypotheses === undefined && notebook.case.kind === 'mixture')
     return conclude(weighMixtures(notebook.case, trace, simulations, responders, deep), confirmations, discarded)
-  return conclude(weighAll(trace, simulations, hypotheses ?? singleSalts()), confirmations, discarded)
+  const among = hypotheses ?? (notebook.case.kind === 'organic' ? organicUnknowns() : singleSalts())
+  return conclude(weighAll(trace, simulations, among), confirmations, discarded)
 }
 
 /** What was seen of some runs left out, and their tests open to be done again. */
@@ -73,13 +77,19 @@ function withoutRuns(trace: Trace, runs: ReadonlyMap<string, unknown>): Trace {
   return { ...trace, observations: trace.observations.filter((o) => kept(o.steps[0])), tests: trace.tests.filter((t) => tests.has(t)) }
 }
 
+/** How likely an observation is under a hypothesis. */
+function likelihoodUnder({ content, unlisted }: Hypothesis, o: TraceObservation, simulations: Simulations): number {
+  const expect = (step: TraceStep): Expectation | null => simulations.expect(content, step.recipe)
+  const { channel, value } = o.observation
+  if (!unlisted || !isConstant(channel)) return likelihood(o, expect)
+  // Of what is in no library nobody knows the constant, only whether such a compound has one.
+  const step = stepsMeant(o)[0]
+  return constantUnlisted(value, (step ? expect(step)?.percept.constant : null) !== null)
+}
+
 /** Every hypothesis by everything written. */
 function weighAll(trace: Trace, simulations: Simulations, hypotheses: readonly Hypothesis[]): Weighing {
-  const table = trace.observations.map((o) =>
-    Float64Array.from(hypotheses, ({ content }) =>
-      Math.log(likelihood(o, (step: TraceStep): Expectation | null => simulations.expect(content, step.recipe))),
-    ),
-  )
+  const table = trace.observations.map((o) => Float64Array.from(hypotheses, (hypothesis) => Math.log(likelihoodUnder(hypothesis, o, simulations))))
   const alone = table.map((row) => row.slice())
   for (const { places } of groupsOf(trace)) togetherInOneTest(places.map((k) => table[k] as Float64Array))
   const total = Float64Array.from(hypotheses, ({ prior }, h) => table.reduce((sum, row) => sum + (row[h] as number), Math.log(prior)))

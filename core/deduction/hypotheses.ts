@@ -1,5 +1,6 @@
 import { Runner, type Percept } from '../perception'
 import { SALTS, type Salt } from '../species'
+import type { Structure } from '../structure'
 import { vesselOf, type Conditions, type Sample, type Vessel } from '../tube'
 import type { Recipe } from './trace'
 
@@ -19,6 +20,8 @@ export interface Hypothesis {
   /** Ions it holds, as the standings name them. */
   readonly ions: ReadonlySet<string>
   readonly prior: number
+  /** Whether it stands for what is in no library, whose constants nobody knows. */
+  readonly unlisted?: boolean
 }
 
 /** Ions the standings speak of; hydrogen of acid salts is told by formula only. */
@@ -51,6 +54,8 @@ export interface PerceptPack {
   readonly recipes: readonly string[]
   readonly percepts: readonly Percept[]
   readonly table: Readonly<Record<string, readonly (readonly [percept: number, before: number] | null)[]>>
+  /** For organic compounds: what was perceived of their structures, by the SMILES they are asked for by. */
+  readonly structures?: Readonly<Record<string, Structure>>
   /** For mixtures: the parts each test speaks of. */
   readonly responders?: Readonly<Record<string, readonly string[]>>
 }
@@ -65,9 +70,8 @@ export class Simulations {
   private kept = 0
   /** Steps simulated so far: what thinking costs. */
   made = 0
-  private readonly shared = new Map<number, Expectation>()
-  private pack: PerceptPack | null = null
-  private places: ReadonlyMap<string, number> = new Map()
+  private readonly shared = new Map<string, Expectation>()
+  private readonly packs: { readonly pack: PerceptPack; readonly places: ReadonlyMap<string, number> }[] = []
 
   constructor(
     readonly sample_mg: number,
@@ -79,8 +83,7 @@ export class Simulations {
   /** Takes up percepts worked out ahead; those of another sample mass, or under other conditions, are no use and are left. */
   use(pack: PerceptPack): void {
     if (pack.sample_mg !== this.sample_mg || Object.keys(this.conditions).length > 0) return
-    this.pack = pack
-    this.places = new Map(pack.recipes.map((key, place) => [key, place]))
+    this.packs.push({ pack, places: new Map(pack.recipes.map((key, place) => [key, place])) })
   }
 
   /** Of mixtures there is no end: those longest not asked about are forgotten. */
@@ -106,16 +109,19 @@ export class Simulations {
   }
 
   private fromPack(content: Content, recipe: Recipe): Expectation | null | undefined {
-    const place = this.places.get(recipe.key)
-    const pair = place === undefined ? undefined : this.pack?.table[content.id]?.[place]
-    if (!pair || !this.pack) return pair === null ? null : undefined
-    const percept = this.pack.percepts[pair[0]]
-    if (!percept) return undefined
-    // One object for one sight, by which those that look alike are known.
-    const mark = pair[0] * this.pack.percepts.length + pair[1]
-    let shared = this.shared.get(mark)
-    if (!shared) this.shared.set(mark, (shared = { percept, before: this.pack.percepts[pair[1]] ?? null }))
-    return shared
+    for (const [n, { pack, places }] of this.packs.entries()) {
+      const place = places.get(recipe.key)
+      const pair = place === undefined ? undefined : pack.table[content.id]?.[place]
+      if (pair === null) return null
+      const percept = pair && pack.percepts[pair[0]]
+      if (!percept) continue
+      // One object for one sight, by which those that look alike are known.
+      const mark = `${n}:${pair[0]}:${pair[1]}`
+      let shared = this.shared.get(mark)
+      if (!shared) this.shared.set(mark, (shared = { percept, before: pack.percepts[pair[1]] ?? null }))
+      return shared
+    }
+    return undefined
   }
 
   private workOut(content: Content, recipe: Recipe): Expectation | null {

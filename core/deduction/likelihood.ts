@@ -172,8 +172,14 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
   'bead.hot': ({ percept }, eyes) => (percept.bead ? ofColour(percept.bead.hot, eyes) : null),
   'bead.cold': ({ percept }, eyes) => (percept.bead ? ofColour(percept.bead.cold, eyes) : null),
   'ring.colour': ({ percept }, eyes) => (percept.ring ? ofColour(percept.ring.colour, eyes) : table({ colourless: 0.95 }, 0.005)),
-  'layer.colour': ({ percept }, eyes) => (percept.layers[0] ? ofColour(percept.layers[0].colour, eyes) : null),
-  'layer.rests': ({ percept }) => (percept.layers[0] ? table({ [percept.layers[0].rests]: 0.97 }, 0.03) : null),
+  'layer.colour': ({ percept }, eyes) =>
+    percept.layers[0] ? ofColour(percept.layers[0].colour, eyes) : percept.soluble ? table({}, NO_LAYER) : null,
+  'layer.rests': ({ percept }) =>
+    percept.layers[0]
+      ? table({ [percept.layers[0].rests]: percept.soluble ? 0.88 : 0.97 }, percept.soluble ? 0.12 : 0.03)
+      : percept.soluble
+        ? table({}, NO_LAYER)
+        : null,
   splint: ({ percept }) => (percept.splint ? table({ [percept.splint]: 0.9 }, 0.03) : null),
   rod: ({ percept }) => (percept.rod ? table({ [percept.rod]: 0.9 }, 0.03) : null),
   'lime-water': ({ percept }) =>
@@ -189,18 +195,55 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
   'gas.smell': ({ percept }) => smell(percept.gases.find((g) => g.smell)?.smell ?? percept.smell ?? 'none'),
   smell: ({ percept }) => smell(percept.smell ?? percept.gases.find((g) => g.smell)?.smell ?? 'none'),
   heat: ({ percept }) => table({ [percept.heat]: 0.8 }, 0.1),
+  'flame.sooty': ({ percept }) => (percept.flame ? yes(percept.flame.sooty ? 0.9 : 0.06) : null),
+  ash: ({ percept }) => (percept.residue ? yes(percept.residue.species.length > 0 ? 0.95 : 0.03) : null),
+  'melting-point': ({ percept }) => ofConstant(percept.constant, MELTING_SPREAD_C),
+  'boiling-point': ({ percept }) => ofConstant(percept.constant, BOILING_SPREAD_C),
   solubility: ({ percept }) =>
-    percept.solution &&
-    table(
-      percept.deposit
-        ? percept.deposit.amount === 'heavy'
-          ? { no: 0.85, partly: 0.13, yes: 0.02 }
-          : { no: 0.3, partly: 0.6, yes: 0.1 }
-        : { yes: 0.95, partly: 0.04, no: 0.01 },
-      0.01,
-    ),
+    percept.soluble
+      ? table(
+          { yes: { yes: 0.9, partly: 0.08, no: 0.02 }, partly: { yes: 0.25, partly: 0.5, no: 0.25 }, no: { yes: 0.03, partly: 0.12, no: 0.85 } }[
+            percept.soluble
+          ],
+          0.01,
+        )
+      : percept.solution &&
+        table(
+          percept.deposit
+            ? percept.deposit.amount === 'heavy'
+              ? { no: 0.85, partly: 0.13, yes: 0.02 }
+              : { no: 0.3, partly: 0.6, yes: 0.1 }
+            : { yes: 0.95, partly: 0.04, no: 0.01 },
+          0.01,
+        ),
   change: ({ percept, before }) => (before ? yes(changed(percept, before) ? 0.95 : 0.05) : null),
 }
+
+/** How often a layer is described where there is none. */
+const NO_LAYER = 0.06
+/** How far a melting and a boiling point are read from the true one, °C: the first for impurity and haste, the second for pressure and the thermometer's stem. */
+const MELTING_SPREAD_C = 1.5
+const BOILING_SPREAD_C = 2.5
+/** A constant that is plainly off: a sample not dry, a bath heated too fast. */
+const CONSTANT_OFF = 0.04
+/** °C over which constants of unlisted compounds spread. */
+const CONSTANT_RANGE_C = 300
+
+/** How likely a constant is to be read, for each degree. Undefined: the step was not such a reading. */
+function ofConstant(constant: number | null | undefined, spread: number): Share | null {
+  if (constant === undefined) return null
+  return (value) => {
+    const read = Number(value)
+    if (value === 'none' || !Number.isFinite(read)) return constant === null ? 0.95 : 0.03
+    if (constant === null) return 0.05 / CONSTANT_RANGE_C
+    const off = (read - constant) / spread
+    return (1 - CONSTANT_OFF) * (Math.exp(-(off * off) / 2) / (spread * Math.sqrt(2 * Math.PI))) + CONSTANT_OFF / CONSTANT_RANGE_C
+  }
+}
+/** The same of a compound in no library, of which it is known only whether it is a solid. */
+export const constantUnlisted = (value: string, hasOne: boolean): number =>
+  value === 'none' ? (hasOne ? 0.03 : 0.95) : (hasOne ? 0.95 : 0.05) / CONSTANT_RANGE_C
+export const isConstant = (channel: string): boolean => channel === 'melting-point' || channel === 'boiling-point'
 
 /** Bubbles are seen by nearly everybody, fumes without colour by some. */
 const noticedGas = ({ gases }: Expectation['percept']): number => {
@@ -230,7 +273,8 @@ function channelOf(id: string): Channel | undefined {
 }
 
 /** A value no percept speaks for: as likely as any other the channel has. */
-const neutral = (channel: string): number => 1 / Math.max(2, CHANNEL_BY_ID.get(channel)?.values?.length ?? 10)
+const neutral = (channel: string): number =>
+  isConstant(channel) ? 1 / CONSTANT_RANGE_C : 1 / Math.max(2, CHANNEL_BY_ID.get(channel)?.values?.length ?? 10)
 
 /** How the three shades a writer may name share out when the colour has one of them: neighbours are often taken for each other. */
 const SHADES = ['pale', '', 'deep']
@@ -299,7 +343,7 @@ export function stepsMeant({ observation, steps }: TraceObservation): readonly T
 }
 
 /** Channels that only fire has. */
-const FIRE = /^(residue\.|sublimate$|water$|crackles$|melts$|chars$)/
+const FIRE = /^(residue\.|sublimate$|water$|crackles$|melts$|chars$|ash$)/
 
 function shows(step: TraceStep, channel: string): boolean {
   const last = step.recipe.steps.at(-1)
@@ -307,9 +351,11 @@ function shows(step: TraceStep, channel: string): boolean {
   if (channel.startsWith('paper.')) return (last.do === 'dip' || last.do === 'hold') && last.paper === channel.slice('paper.'.length)
   if (channel === 'smell' || channel === 'gas.smell') return last.do === 'smell' || last.do === 'warm' || last.do === 'boil'
   if (channel.startsWith('gas.')) return last.do === 'ignite' || last.do === 'warm' || last.do === 'boil' || last.do === 'add' || last.do === 'look'
-  if (channel.startsWith('flame.')) return last.do === 'flame'
-  if (FIRE.test(channel)) return last.do === 'ignite' || last.do === 'charcoal' || last.do === 'cobalt-nitrate' || last.do === 'warm'
+  if (channel.startsWith('flame.')) return ['flame', 'copper-wire', 'ignition'].includes(last.do)
+  if (FIRE.test(channel))
+    return last.do === 'ignite' || last.do === 'charcoal' || last.do === 'cobalt-nitrate' || last.do === 'warm' || last.do === 'ignition'
   if (channel.startsWith('bead.')) return last.do === 'bead'
+  if (isConstant(channel)) return last.do === channel
   if (channel === 'ring.colour') return last.do === 'look' || last.do === 'add'
   if (channel === 'splint' || channel === 'rod') return last.do === 'hold' && last[channel] !== undefined
   if (channel.startsWith('appearance.')) return last.do === 'look' || last.do === 'take'

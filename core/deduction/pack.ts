@@ -1,9 +1,10 @@
-import { expand, TESTS } from '../catalogue'
+import { expand, ORGANIC_TESTS, TESTS, type Test } from '../catalogue'
 import type { Percept } from '../perception'
-import { RULES } from '../reactions'
-import { AQUEOUS, GASES, REAGENTS, SALTS, SOLIDS, type Salt } from '../species'
+import { ORGANIC_RULES, RULES } from '../reactions'
+import { AQUEOUS, GASES, REAGENTS, SALTS, SOLIDS } from '../species'
 import { SAMPLE, vesselOf, type Step } from '../tube'
-import { Simulations, type PerceptPack } from './hypotheses'
+import { COMPOUNDS } from '../structure'
+import { Simulations, type Content, type PerceptPack } from './hypotheses'
 import { recipeOf, type Recipe, type TraceStep } from './trace'
 import { everyTest, SCHEMES } from '../schemes'
 
@@ -33,7 +34,7 @@ let id: string | undefined
 /** A short mark of the constants, salts and tests this program was built with: percepts made with others are not its own. FNV-1a, 53 bits of it. */
 export function modelId(): string {
   if (id !== undefined) return id
-  const text = JSON.stringify([AQUEOUS, SOLIDS, GASES, SALTS, RULES, REAGENTS, TESTS, SCHEMES])
+  const text = JSON.stringify([AQUEOUS, SOLIDS, GASES, SALTS, RULES, REAGENTS, TESTS, SCHEMES, ORGANIC_TESTS, ORGANIC_RULES, COMPOUNDS])
   let a = 0x811c9dc5
   let b = 0x01000193
   for (let i = 0; i < text.length; i++) {
@@ -63,17 +64,17 @@ function interned(): { percepts: Percept[]; placeOf: (percept: Percept | null) =
   return { percepts, placeOf }
 }
 
-/** Works out every catalogue test with every bench salt, or with some. All of them take some seconds: to be done when the app is built. */
-export function packPercepts(sample_mg: number, salts: readonly Salt[] = SALTS): PerceptPack {
+/** Works out every test of some with every content of some, bench salts and their catalogue unless given. All of them take a minute: to be done when the app is built. */
+export function packPercepts(sample_mg: number, contents: readonly Content[] = SALTS, tests: readonly Test[] = TESTS): PerceptPack {
   const simulations = new Simulations(sample_mg)
   const recipes = new Map<string, Recipe>()
-  for (const test of TESTS) for (const { recipe } of stepsOfTest(test.id)) recipes.set(recipe.key, recipe)
+  for (const test of tests) for (const { recipe } of stepsOfTest(test.id)) recipes.set(recipe.key, recipe)
   const { percepts, placeOf } = interned()
   const table = Object.fromEntries(
-    salts.map((salt) => [
-      salt.id,
+    contents.map((content) => [
+      content.id,
       [...recipes.values()].map((recipe) => {
-        const expectation = simulations.expect(salt, recipe)
+        const expectation = simulations.expect(content, recipe)
         return expectation && ([placeOf(expectation.percept), placeOf(expectation.before)] as const)
       }),
     ]),

@@ -33,7 +33,21 @@ export function seenIn(
 }
 
 /** Steps that are looked at as they are done. */
-const LOOKED_AT: ReadonlySet<string> = new Set(['look', 'hold', 'dip', 'smell', 'flame', 'ignite', 'bead', 'charcoal', 'cobalt-nitrate'])
+const LOOKED_AT: ReadonlySet<string> = new Set([
+  'look',
+  'hold',
+  'dip',
+  'smell',
+  'flame',
+  'ignite',
+  'bead',
+  'charcoal',
+  'cobalt-nitrate',
+  'copper-wire',
+  'ignition',
+  'melting-point',
+  'boiling-point',
+])
 
 /** Looks, smells and papers of a test; and every step of work done freely, which is looked at as it goes. */
 export function worthALook({ recipe, index, test }: TraceStep): boolean {
@@ -73,6 +87,24 @@ export function observationsFromLook(look: SeenLook, asked = ''): Observation[] 
   const sayColour = (channel: string, { name, family }: SeenColour): void => say(channel, family, false, degreeOf(name))
   for (const { paper, to } of look.papers) say(`paper.${paper}`, to.family)
   if (look.papers.length > 0) return seen
+  if (asked.includes('°C')) {
+    say(asked.includes('melting') ? 'melting-point' : 'boiling-point', look.constant === null ? 'none' : String(look.constant))
+    return seen
+  }
+  if (look.flame && look.residue) {
+    // On a spatula: how it burns, and what is left.
+    say('flame.sooty', look.flame.sooty ? 'yes' : 'no')
+    if (look.flame.colour.family !== 'colourless') sayColour('flame.colour', look.flame.colour)
+    say('chars', look.residue.chars ? 'yes' : 'no')
+    say('ash', look.residue.ash ? 'yes' : 'no')
+    return seen
+  }
+  if (look.soluble && asked.includes('whether it dissolves')) {
+    say('solubility', look.soluble)
+    if (look.soluble !== 'yes' && look.layer) say('layer.rests', look.layer.rests)
+    if (look.solution) sayColour('solution.colour', look.solution.colour)
+    return seen
+  }
   if (look.flame) {
     say('flame.colour', look.flame.colour.family)
     if (look.flame.colour.family !== 'colourless') say('flame.lasts', look.flame.lasts)
@@ -135,6 +167,6 @@ export function observationsFromLook(look: SeenLook, asked = ''): Observation[] 
   if (look.gas) {
     say('gas.present', 'yes')
     if (look.gas.colour.family !== 'colourless') say('gas.colour', look.gas.colour.family)
-  } else if (/fizz|gas|bubbles/.test(asked)) say('gas.present', 'yes', true)
+  } else if (/fizz|gas|bubbles|fumes/.test(asked)) say('gas.present', 'yes', true)
   return seen
 }

@@ -5,6 +5,7 @@ import { sayObservation } from '../notebook'
 import { everyTest } from '../schemes'
 import { COMPONENTS } from '../species'
 import type { Hypothesis, Simulations } from './hypotheses'
+import { ELEMENTS_OF } from './organic'
 import { likelihoodAt, stepsMeant } from './likelihood'
 import type { Trace, TraceObservation } from './trace'
 
@@ -212,7 +213,16 @@ export const broughtBy = (id: string, ion: string): boolean => {
 }
 
 /** Looking and dissolving give hints; only a reaction gives a sign. */
-const REACTION_STAGES: ReadonlySet<Stage> = new Set(['flame', 'acids', 'cation reactions', 'anion tests', 'confirmation'])
+const REACTION_STAGES: ReadonlySet<Stage> = new Set([
+  'flame',
+  'acids',
+  'cation reactions',
+  'anion tests',
+  'confirmation',
+  'elements',
+  'solubility class',
+  'functional groups',
+])
 const NOTHING_SEEN: ReadonlySet<string> = new Set(['none', 'no', 'colourless', 'clear'])
 
 /**
@@ -230,7 +240,7 @@ function signsBy(trace: Trace, hypotheses: readonly Hypothesis[], posterior: Flo
       if (step.test && !REACTION_STAGES.has(everyTest.get(step.test)?.stage ?? 'looked')) continue
       const expectation = simulations.expect(best.content, step.recipe)
       if (!expectation || likelihoodAt(observation, expectation, traced.eyes) < EXPLAINED) continue
-      for (const ion of expectation.percept.shows) {
+      for (const ion of expectation.percept.shows.flatMap((shown) => [shown, ...(ELEMENTS_OF[shown] ?? [])])) {
         if (best.ions.has(ion) && !(step.test && broughtBy(step.test, ion)))
           signs.set(ion, (signs.get(ion) ?? new Set()).add(step.test ?? step.entry))
       }

@@ -1,4 +1,4 @@
-import { SODA_mg } from '../tube'
+import { FUSED_mg, SODA_mg } from '../tube'
 import type { Step } from '../tube'
 import type { Observation } from './schema'
 
@@ -63,6 +63,16 @@ export function sayStep(step: Step): string {
       return `on charcoal with ${step.with}, in the reducing flame`
     case 'cobalt-nitrate':
       return 'moisten the residue with cobalt nitrate, heat strongly'
+    case 'copper-wire':
+      return 'on a copper wire heated till it gives no green, in the flame'
+    case 'ignition':
+      return 'a little on a spatula, into the flame, then heat strongly'
+    case 'melting-point':
+      return 'melting point, in a capillary'
+    case 'boiling-point':
+      return 'boiling point, a few drops in a tube'
+    case 'fuse':
+      return `fuse ${amount({ mg: step.sample_mg ?? FUSED_mg.sample })} with ${step.with === 'sodium' ? `${amount({ mg: step.sodium_mg ?? FUSED_mg.sodium })} of sodium` : 'zinc dust and sodium carbonate'}, ${step.heating === 'red' ? 'to redness' : 'gently'}, ${count(step.tubes, 'tube', 'tubes')} into ${step.water_mL} mL of water; boil down to ${Math.round(step.toFraction * 100)} %, filter`
     case 'smell':
       return 'smell, wafting'
     case 'look':

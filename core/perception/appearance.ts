@@ -1,11 +1,13 @@
 import { dryPhase, inAir, inertById, molarMass, parseFormula, saltById, type SaltData } from '../species'
+import { structureOf } from '../structure'
 import { secondLiquidHolds, type Contents, type Vessel } from '../tube'
 import type { Amount, Clarity, Form, HabitWord, Rests } from '../vocabulary'
 import { colourDifference, labOfHex, nameColour, COLOURLESS, type Colour, type Lab } from './colour'
+import { organicSolids, sampleLook } from './organic'
 import { absorptivity, colourThrough, WAVELENGTHS } from './spectrum'
 
 /** Inner width of a test tube, cm: the path of light across it. */
-const PATH_cm = 1.2
+export const PATH_cm = 1.2
 /** A liquid that differs by less from water in the same tube is called colourless (CIEDE2000). */
 const COLOURLESS_WITHIN = 3
 
@@ -13,16 +15,19 @@ const WATER: Lab = { mode: 'lab65', l: 100, a: 0, b: 0 }
 
 const spectra = new Map<string, Float64Array>()
 
-/** Colour of the clear liquid, looked at across the tube by daylight. */
-export function solutionColour(contents: Contents): Colour {
-  const lab = solutionLab(contents)
+/**
+ * Colour of the clear liquid, looked at across the tube by daylight.
+ * @param besides absorbance across the tube of what the equilibrium knows nothing of
+ */
+export function solutionColour(contents: Contents, besides?: Float64Array | null): Colour {
+  const lab = solutionLab(contents, besides)
   return lab === null || colourDifference(lab, WATER) < COLOURLESS_WITHIN ? COLOURLESS : nameColour(lab, true)
 }
 
 /** The same as a point in colour space; null where nothing in the liquid absorbs. */
-export function solutionLab(contents: Contents): Lab | null {
-  const absorbance = new Float64Array(WAVELENGTHS.length)
-  let coloured = 0
+export function solutionLab(contents: Contents, besides?: Float64Array | null): Lab | null {
+  const absorbance = besides ? Float64Array.from(besides) : new Float64Array(WAVELENGTHS.length)
+  let coloured = besides ? 1 : 0
   contents.chemistry.aqueous.forEach((species, i) => {
     const { spectrum } = species.data
     const c = contents.state.amounts[i] as number
@@ -108,7 +113,7 @@ function solidsOf(vessel: Vessel): Omit<SolidSeen, 'amount' | 'rests'>[] {
     const mg = mol * molarMass(parseFormula(formula)) * 1000
     return [{ species: formula, colour: nameColour(labOfHex(data.colour.hex)), habit: data.habit, mgPerMl: mg / vessel.volume_mL }]
   })
-  return [...settled, ...formed]
+  return [...settled, ...formed, ...organicSolids(vessel)]
 }
 
 /** The solids an eye can find, most first. */
@@ -187,6 +192,8 @@ export function clarity(seen: readonly SolidSeen[]): Clarity {
 
 /** The dry sample in a vessel: the colour of its salts together, the form of the most; powder once it has been heated. */
 export function dryAppearance(vessel: Vessel): { colour: Colour; form: Form } | null {
+  const [smiles] = vessel.organic?.ashed === false ? vessel.organic.compounds.keys() : []
+  if (smiles !== undefined) return sampleLook(structureOf(smiles))
   const parts = [...vessel.dry].flatMap(([id, mol]) => {
     const phase = dryPhase(id)
     return phase ? [{ phase, mol }] : []

@@ -2,6 +2,7 @@ import { COMPONENT_INDEX, inComponents } from '../species'
 import { concentration, emptyVessel, gasesOver, settleEquilibrium, type Vessel } from '../tube'
 import { GAS_CONSTANT_L_atm, kelvin, ROOM } from '../units'
 import type { Paper } from '../vocabulary'
+import { amineOver } from './organic'
 import { colourOfHex, type Colour } from './colour'
 
 /**
@@ -119,7 +120,10 @@ export function dipPaper(paper: Paper, vessel: Vessel): PaperReading {
 }
 
 /** A strip held over a vessel. A dry one takes up nothing. */
-export function holdPaper(paper: Paper, vessel: Vessel, dry: boolean): PaperReading {
+export function holdPaper(paper: Paper, over: Vessel, dry: boolean): PaperReading {
+  // The vapour of an amine does to a moist paper what ammonia does.
+  const amine = amineOver(over)
+  const vessel = amine > 0 ? { ...over, headspace: new Map(over.headspace).set('NH3', amine) } : over
   const data = dataOf(paper)
   const totals = nothing(vessel.totals.length)
   const from = colourOf(data, film(data, totals, FILM_L), new Map())

@@ -59,6 +59,10 @@ export interface Percept {
   readonly bead?: BeadPercept
   /** Where a heavy acid lies under the liquid. */
   readonly ring?: { readonly colour: Colour }
+  /** Whether the organic unknown in the vessel is dissolved; absent where there is none, or no liquid. */
+  readonly soluble?: 'yes' | 'partly' | 'no'
+  /** A melting or a boiling point that was taken, °C; null where there is none to take. */
+  readonly constant?: number | null
   readonly smell: Smell | null
   readonly heat: Heat
   readonly speed: Speed

@@ -51,6 +51,8 @@ const perceptSchema = z.looseObject({
   water: z.boolean().optional(),
   bead: z.looseObject({ hot: colour, cold: colour, clear: z.boolean() }).optional(),
   ring: z.looseObject({ colour }).optional(),
+  soluble: z.enum(['yes', 'partly', 'no']).optional(),
+  constant: z.number().nullable().optional(),
   smell: z.enum(SMELLS).nullable(),
   heat: z.enum(HEATS),
   speed: z.enum(SPEEDS),
@@ -84,7 +86,7 @@ export const seenSchema: z.ZodType<Seen> = z.strictObject({
       layer: z.strictObject({ colour: seenColour, rests: z.enum(['upper', 'lower']) }).nullable(),
       gas: z.strictObject({ colour: seenColour, vigour: z.enum(VIGOURS), smell: z.enum(SMELLS).nullable() }).nullable(),
       papers: z.array(z.strictObject({ paper: z.enum(PAPERS), from: seenColour, to: seenColour })),
-      flame: z.strictObject({ colour: seenColour, lasts: z.enum(LASTS) }).nullable(),
+      flame: z.strictObject({ colour: seenColour, lasts: z.enum(LASTS), sooty: z.boolean() }).nullable(),
       residue: z
         .strictObject({
           hot: seenColour,
@@ -94,6 +96,7 @@ export const seenSchema: z.ZodType<Seen> = z.strictObject({
           crackles: z.boolean(),
           chars: z.boolean(),
           swells: z.boolean(),
+          ash: z.boolean(),
           water: z.boolean(),
         })
         .nullable(),
@@ -101,6 +104,8 @@ export const seenSchema: z.ZodType<Seen> = z.strictObject({
       ring: z.strictObject({ colour: seenColour }).nullable(),
       splint: z.enum(SPLINTS).nullable(),
       rod: z.enum(RODS).nullable(),
+      soluble: z.enum(['yes', 'partly', 'no']).nullable(),
+      constant: z.number().nullable(),
       smell: z.enum(SMELLS).nullable(),
       heat: z.enum(HEATS),
     }),

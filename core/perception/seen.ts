@@ -36,7 +36,7 @@ export interface SeenLook {
   readonly layer: { readonly colour: SeenColour; readonly rests: 'upper' | 'lower' } | null
   readonly gas: { readonly colour: SeenColour; readonly vigour: Vigour; readonly smell: Smell | null } | null
   readonly papers: readonly { readonly paper: Paper; readonly from: SeenColour; readonly to: SeenColour }[]
-  readonly flame: { readonly colour: SeenColour; readonly lasts: Lasts } | null
+  readonly flame: { readonly colour: SeenColour; readonly lasts: Lasts; readonly sooty: boolean } | null
   readonly residue: {
     readonly hot: SeenColour
     readonly cold: SeenColour
@@ -45,12 +45,16 @@ export interface SeenLook {
     readonly crackles: boolean
     readonly chars: boolean
     readonly swells: boolean
+    readonly ash: boolean
     readonly water: boolean
   } | null
   readonly bead: { readonly hot: SeenColour; readonly cold: SeenColour; readonly clear: boolean } | null
   readonly ring: { readonly colour: SeenColour } | null
   readonly splint: Splint | null
   readonly rod: Rod | null
+  readonly soluble: 'yes' | 'partly' | 'no' | null
+  /** A melting or boiling point, °C. */
+  readonly constant: number | null
   readonly smell: Smell | null
   readonly heat: Heat
 }
@@ -119,7 +123,7 @@ export function seenLook(percept: Percept, before: Percept | null, step: number,
     layer: layer ? { colour: colour(layer.colour), rests: layer.rests } : null,
     gas: gas ? { colour: colour(gas.colour), vigour: gas.vigour, smell: gas.smell } : null,
     papers: percept.papers.map(({ paper, from, to }) => ({ paper, from: colour(from), to: colour(to) })),
-    flame: percept.flame ? { colour: colour(percept.flame.colour), lasts: percept.flame.lasts } : null,
+    flame: percept.flame ? { colour: colour(percept.flame.colour), lasts: percept.flame.lasts, sooty: percept.flame.sooty } : null,
     residue: percept.residue
       ? {
           hot: colour(percept.residue.hot),
@@ -129,6 +133,7 @@ export function seenLook(percept: Percept, before: Percept | null, step: number,
           crackles: percept.residue.crackles,
           chars: percept.residue.chars,
           swells: percept.residue.swells,
+          ash: percept.residue.species.length > 0,
           water: percept.water ?? false,
         }
       : null,
@@ -136,6 +141,8 @@ export function seenLook(percept: Percept, before: Percept | null, step: number,
     ring: percept.ring ? { colour: colour(percept.ring.colour) } : null,
     splint: percept.splint ?? null,
     rod: percept.rod ?? null,
+    soluble: percept.soluble ?? null,
+    constant: percept.constant ?? null,
     smell: percept.smell,
     heat: percept.heat,
   }

@@ -14,15 +14,34 @@ import {
   type Step,
   type Vessel,
 } from '../tube'
+import type { Structure } from '../structure'
 import type { Heat, Speed } from '../vocabulary'
-import { clarity, deposit, dryAppearance, layerColour, solidsSeen, solutionColour, solutionLab } from './appearance'
-import { colourDifference, labOfHex, nameColour, type Colour } from './colour'
+import { clarity, deposit, dryAppearance, layerColour, PATH_cm, solidsSeen, solutionColour, solutionLab } from './appearance'
+import { COLOURLESS, colourDifference, labOfHex, nameColour, type Colour } from './colour'
 import { equationsOf } from './equations'
 import { beadOf, charcoalOf, cobaltOf, residueOf, stagesOf } from './fire'
-import { flameOf } from './flame'
+import { flameOf, type FlamePercept } from './flame'
 import { burning, gasesOf, smellOf, rodOf, splintOf } from './mouth'
+import {
+  compoundIn,
+  constantsOf,
+  copperWire,
+  groupsShown,
+  ignitedResidue,
+  ignitionOf,
+  organicAbsorbance,
+  organicDissolved,
+  organicEquations,
+  organicFumes,
+  organicHeat,
+  organicLayers,
+  organicRing,
+  organicSmell,
+  organicSoluble,
+  organicSpeed,
+} from './organic'
 import { dipPaper, holdPaper } from './papers'
-import type { LayerPercept, PaperPercept, Percept, Percepts } from './percept'
+import type { GasPercept, LayerPercept, PaperPercept, Percept, Percepts } from './percept'
 import { shownIn } from './signs'
 
 /** Thrown when a procedure cannot be carried out; `path` is in the document. */
@@ -143,25 +162,33 @@ export function perceive(event: Event, count: number): Percept {
   const { before } = event
   const seen = solidsSeen(after)
   const whole = deposit(seen)
-  const equations = equationsOf(event)
-  const gases = gasesOf(event)
+  const equations = [...organicEquations(event), ...equationsOf(event)]
+  const gases = [...gasesOf(event), ...fumesOf(event)]
   const papers = papersOf(event)
   const splint = splintOf(event)
   const rod = rodOf(event)
-  const flame = step.do === 'flame' ? flameOf(after, step) : burning(event)
+  const compound = compoundIn(after)
+  const soluble = organicSoluble(after)
+  const flame = step.do === 'flame' ? flameOf(after, step) : compound ? burningOf(compound, step) : burning(event)
   const charred = step.do === 'charcoal' ? charcoalOf(after) : null
-  const residue = charred ?? (step.do === 'cobalt-nitrate' ? cobaltOf(after) : residueOf(event))
+  const residue =
+    charred ??
+    (step.do === 'cobalt-nitrate'
+      ? cobaltOf(after)
+      : compound && (step.do === 'ignition' || step.do === 'ignite')
+        ? ignitedResidue(compound)
+        : residueOf(event))
   return {
     step: count,
     vessel: after.id,
     pH: after.contents ? Math.round(after.contents.pH * 100) / 100 : null,
     temperature: after.temperature,
     appearance: after.volume_mL > 0 ? null : dryAppearance(after),
-    solution: after.contents ? { colour: solutionColour(after.contents), clarity: clarity(seen) } : null,
+    solution: after.contents ? { colour: solutionColour(after.contents, organicAbsorbance(after, PATH_cm)), clarity: clarity(seen) } : null,
     precipitates: seen.map(({ species, colour, habit, amount, rests }) => ({ species, colour, habit, amount, rests })),
     deposit: whole && { colour: whole.colour, habit: whole.habit, amount: whole.amount, rests: whole.rests },
-    dissolved: dissolvedIn(before, after),
-    layers: layersOf(after),
+    dissolved: organicDissolved(event) ?? dissolvedIn(before, after),
+    layers: [...layersOf(after), ...organicLayers(after)],
     gases,
     papers,
     ...(splint ? { splint } : {}),
@@ -170,16 +197,29 @@ export function perceive(event: Event, count: number): Percept {
     ...(residue ? { residue } : {}),
     ...(event.roasted ? { stages: stagesOf(event.roasted), water: event.roasted.some((r) => r.evolved.some((e) => e.gas === 'H2O')) } : {}),
     ...(step.do === 'bead' ? { bead: beadOf(after, step) } : {}),
-    ...(event.interface ? ringOf(event.interface, before) : {}),
-    smell: step.do === 'smell' ? smellOf(after) : (charred?.smell ?? null),
-    heat: heatOf(event),
-    speed: speedOf(event),
+    ...(event.interface ? { ...ringOf(event.interface, before), ...organicRing(event) } : {}),
+    ...(soluble ? { soluble } : {}),
+    ...(step.do === 'melting-point' ? { constant: compound && constantsOf(compound).melts_C } : {}),
+    ...(step.do === 'boiling-point' ? { constant: compound && constantsOf(compound).boils_C } : {}),
+    smell: step.do === 'smell' ? (organicSmell(after) ?? smellOf(after)) : (charred?.smell ?? null),
+    heat: organicHeat(event) ? 'hot' : heatOf(event),
+    speed: organicSpeed(event) ?? speedOf(event),
     ...(event.drops === undefined ? {} : { drops: event.drops }),
-    shows: shownIn(event, seen),
+    shows: [...shownIn(event, seen), ...groupsShown(event)],
     equation: equations[0] ?? null,
     equations,
   }
 }
+
+/** A compound on a copper wire or a spatula, in the flame. */
+function burningOf(compound: Structure, step: Step): FlamePercept | undefined {
+  if (step.do === 'copper-wire') return copperWire(compound, step.cleaned)
+  return step.do === 'ignition' ? ignitionOf(compound) : undefined
+}
+
+/** Acid fumes from a reaction in a solvent without water. */
+const fumesOf = (event: Event): GasPercept[] =>
+  organicFumes(event).map((species) => ({ species, vigour: 'slight', colour: COLOURLESS, smell: 'pungent, acid' }))
 
 const mgPerMl = (vessel: Vessel): number => solidsSeen(vessel).reduce((sum, s) => sum + s.mgPerMl * vessel.volume_mL, 0)
 

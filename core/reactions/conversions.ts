@@ -13,7 +13,7 @@ export interface Conversion {
   readonly gives: Stoichiometry
   readonly inert?: Readonly<Record<string, number>>
   readonly when: readonly When[]
-  /** The solid that turns: what is dissolved beside it stays. */
+  /** The solid that turns: what it holds is taken from it, the rest from what is dissolved. */
   readonly solid?: string
   /** Share of what could react that does so in one operation; all unless said. */
   readonly share?: number
@@ -25,6 +25,16 @@ export interface Conversion {
 const H = 'H^+'
 
 export const CONVERSIONS: readonly Conversion[] = [
+  {
+    id: 'cyanide-takes-up-iron',
+    rule: 'cyanide-takes-up-iron',
+    takes: { 'Fe^2+': 1, 'CN^-': 6 },
+    gives: { 'Fe(CN)6^4-': 1 },
+    solid: 'Fe(OH)2',
+    when: [{ pHFrom: 8.5, above_C: 60 }],
+    speed: 'minutes',
+    source: 'vogel-organic',
+  },
   {
     id: 'thiosulfate-in-acid',
     rule: 'thiosulfate-falls-apart-in-acid',
@@ -60,7 +70,8 @@ export const CONVERSIONS: readonly Conversion[] = [
     rule: 'nitrous-acid-gives-brown-fumes',
     takes: { 'NO2^-': 2, [H]: 2 },
     gives: { NO: 1, NO2: 1 },
-    when: [{ pHUpTo: 2.6 }],
+    // In ice it keeps for as long as a diazotation takes.
+    when: [{ pHUpTo: 2.6, above_C: 10 }],
     share: 0.6,
     speed: 'at-once',
     source: 'vogel7',

@@ -130,7 +130,7 @@ export const COUPLES: readonly Couple[] = [
     reduced: { NO: 1 },
     // 0.983 V for the acid and the gas.
     potential_V: 1.008,
-    gate: { rule: 'nitrite-only-in-acid', oxidises: [{ pHUpTo: 5.5 }], reduces: NEVER },
+    gate: { rule: 'nitrite-only-in-acid', oxidises: [{ pHUpTo: 5.5 }], reduces: NEVER, withItself: [{ above_C: 10 }] },
     source: 'crc',
   },
   {
@@ -259,12 +259,23 @@ export const COUPLES: readonly Couple[] = [
     source: 'crc',
   },
   {
+    id: 'IO-/I2',
+    electrons: 2,
+    oxidised: { 'IO^-': 2, [H]: 4 },
+    reduced: { I2: 1 },
+    // 1.439 V for the acid.
+    potential_V: 2.069,
+    gate: { rule: 'halogens-fall-apart-in-alkali', oxidises: [{ pHUpTo: 8 }], reduces: [{ pHFrom: 8 }] },
+    source: 'crc',
+  },
+  {
     id: 'IO3-/I2',
     electrons: 10,
     oxidised: { 'IO3^-': 2, [H]: 12 },
     reduced: { I2: 1 },
     potential_V: 1.195,
-    gate: { rule: 'iodine-goes-on-to-iodate', reluctant_V: 0.1, oxidises: [{ pHUpTo: 5 }] },
+    // In cold alkali iodine stops at hypoiodite for minutes.
+    gate: { rule: 'iodine-goes-on-to-iodate', reluctant_V: 0.1, oxidises: [{ pHUpTo: 5 }], reduces: [{ above_C: 70 }, { pHUpTo: 8 }] },
     source: 'crc',
   },
   {

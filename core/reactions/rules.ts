@@ -54,6 +54,12 @@ const RULES: readonly Rule[] = [
     source: 'kolthoff',
   },
   {
+    id: 'cyanide-takes-up-iron',
+    says: 'Iron(II) hydroxide boiled with cyanide in alkali gives hexacyanoferrate(II).',
+    equation: 'Fe(OH)2 + 6 CN^- -> Fe(CN)6^4- + 2 OH^-',
+    source: 'vogel-organic',
+  },
+  {
     id: 'iron-stops-at-tin-ii',
     says: 'Iron takes tin(IV) to tin(II) and no further in hydrochloric acid; zinc, aluminium and magnesium throw the metal down.',
     equation: 'Sn^2+ + Zn -> Sn + Zn^2+',
@@ -391,7 +397,7 @@ const RULES: readonly Rule[] = [
   },
   {
     id: 'halogens-fall-apart-in-alkali',
-    says: 'Chlorine and bromine lose their colour in alkali as hypochlorite and hypobromite, and come back with acid; in water alone chlorine does so in part.',
+    says: 'Chlorine, bromine and iodine lose their colour in alkali as hypohalites, and come back with acid; in water alone chlorine does so in part.',
     equation: 'Cl2 + 2 OH^- -> ClO^- + Cl^- + H2O',
     source: 'cotton',
   },

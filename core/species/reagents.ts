@@ -1,8 +1,9 @@
 import { inertSolids, solvents } from './data/inert'
+import { agents } from './data/organic'
 import { reagents } from './data/reagents'
 import { molarMass, parseFormula, type Formula } from './formula'
 import { COMPONENTS, findSalt, inComponents, SALTS, type Salt } from './registry'
-import type { InertData, ReagentData, SolventData } from './types'
+import type { AgentData, InertData, OrganicSolvent, ReagentData, SolventData } from './types'
 
 /** A reagent at a strength, ready to pour: moles of components and of water in one litre. */
 export interface Solution {
@@ -14,6 +15,10 @@ export interface Solution {
   /** mol of water in one litre. */
   readonly water: number
   readonly caution: string
+  /** mol/L of molecules counted beside the ledger. */
+  readonly agents?: Readonly<Record<string, number>>
+  /** What it comes in, where that is not water. */
+  readonly solvent?: OrganicSolvent
 }
 
 /** Thrown when a reagent's name or strength is not understood. */
@@ -91,8 +96,10 @@ export function findReagent(text: string): Solution {
     reagent: data.id,
     molarity,
     totals: totalsOf(data.supplies, molarity),
-    water: waterPerLitre(data, molarity, strong?.density === undefined ? 997 : strong.density * 1000 - mass),
+    water: data.solvent ? 0 : waterPerLitre(data, molarity, strong?.density === undefined ? 997 : strong.density * 1000 - mass),
     caution: data.caution,
+    ...(data.agents ? { agents: Object.fromEntries(Object.entries(data.agents).map(([id, n]) => [id, n * molarity])) } : {}),
+    ...(data.solvent ? { solvent: data.solvent } : {}),
   }
   cache.set(key, solution)
   return solution
@@ -115,6 +122,9 @@ function waterPerLitre(data: ReagentData, molarity: number, solvent_g: number): 
 
 export const waterSolution = (): Solution => findReagent('water')
 
+export const AGENTS: readonly AgentData[] = agents
+export const agentById: ReadonlyMap<string, AgentData> = new Map(agents.map((a) => [a.formula, a]))
+
 export const SOLVENTS: readonly SolventData[] = solvents
 /** A liquid that does not mix with water, by its id, name, formula or alias; undefined for anything else. */
 export const findSolvent = (text: string): SolventData | undefined => {
@@ -128,12 +138,16 @@ export const inertById: ReadonlyMap<string, InertData> = new Map(inertSolids.map
  * A reagent taken by the spatula: `NaCl solid`, `copper turnings`, `Na2CO3`.
  * @throws UnknownReagent when it is neither a bench salt nor a solid kept for its redox
  */
-export function findSolid(text: string): { readonly formula: Formula } & ({ readonly salt: Salt } | { readonly inert: InertData }) {
+export function findSolid(
+  text: string,
+): { readonly formula: Formula } & ({ readonly salt: Salt } | { readonly inert: InertData } | { readonly agent: AgentData }) {
   const name = text.trim().replace(/[\s,]+(solid|powder|crystals|turnings|foil)$/i, '')
   const inert = inertSolids.find((s) =>
     [s.formula, s.name, ...s.aliases].some((n) => n.toLowerCase() === name.toLowerCase() || n.toLowerCase() === text.trim().toLowerCase()),
   )
   if (inert) return { inert, formula: parseFormula(inert.formula) }
+  const agent = agents.find((a) => a.name.toLowerCase() === name.toLowerCase())
+  if (agent) return { agent, formula: parseFormula(agent.formula) }
   const known = byName.get(name.toLowerCase())
   let salt: Salt | undefined
   try {

@@ -164,6 +164,20 @@ export interface ReagentData {
   readonly strengths: readonly ReagentStrength[]
   readonly usual: string
   readonly caution: string
+  /** Molecules it brings that take part in no equilibrium of the water, per mole of reagent. */
+  readonly agents?: Stoichiometry
+  /** What it is dissolved in, where that is not water. */
+  readonly solvent?: OrganicSolvent
+}
+
+/** Liquids that organic reagents come in; `oil` is one that is its own solvent. */
+export type OrganicSolvent = 'ethanol' | 'acetone' | 'dichloromethane' | 'ether' | 'hydrocarbon' | 'oil'
+
+/** A molecule of a reagent that is counted beside the ledger. */
+export interface AgentData {
+  readonly formula: string
+  readonly name: string
+  readonly spectrum?: Spectrum
 }
 
 /** What an ion's element gives a flame. `strength` is brightness to the eye, relative. */

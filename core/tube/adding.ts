@@ -1,8 +1,9 @@
 import type { Shift } from '../equilibrium'
-import { dryPhase, findReagent, findSolid, findSolvent, molarMass, type Solution, type SolventData } from '../species'
+import { dryPhase, findReagent, findSolid, findSolvent, molarMass, type OrganicSolvent, type Solution, type SolventData } from '../species'
 import { celsius, DROP_mL } from '../units'
 import { together } from './heating'
 import { StepError, volumeOf, wetDry, type Bench, type Conditions, type Done } from './jar'
+import { pourAgents } from './matter'
 import type { Step, Until } from './procedure'
 import { emptyVessel, gasPressures, pour, release, settleEquilibrium, split, type Vessel } from './vessel'
 
@@ -19,6 +20,7 @@ export function addTo(bench: Bench, step: Extract<Step, { do: 'add' }>, start: V
   const vessel = { ...start, headspace: new Map<string, number>() }
   if (step.mg !== undefined) return addSolid(step.reagent, step.mg, vessel, shift)
   const solvent = findSolvent(step.reagent)
+  if (solvent && vessel.organic && vessel.volume_mL === 0) return addMedium(bench, step, solvent, vessel)
   if (solvent) return addSolvent(bench, step, solvent, vessel)
   const reagent = strengthened(findReagent(step.reagent), conditions)
   const poured = (volume: number): Vessel => settleEquilibrium(pour(emptyVessel('reagent'), reagent, volume), shift)
@@ -68,10 +70,25 @@ function addSolvent(bench: Bench, step: Extract<Step, { do: 'add' }>, solvent: S
   return { after: settleEquilibrium({ ...vessel, second, settled: true }, bench.conditions.shift) }
 }
 
+const MEDIA: Readonly<Record<SolventData['family'], OrganicSolvent>> = {
+  ether: 'ether',
+  alcohol: 'ethanol',
+  chlorinated: 'dichloromethane',
+  hydrocarbon: 'hydrocarbon',
+}
+/** A solvent on the unknown alone: what it is dissolved in. */
+function addMedium(bench: Bench, step: Extract<Step, { do: 'add' }>, solvent: SolventData, vessel: Vessel): Done {
+  const volume = volumeOf(bench, step)
+  if (volume === undefined) throw new StepError('mL', 'mL or drops of the solvent')
+  const organic = pourAgents(vessel.organic, { solvent: MEDIA[solvent.family] }, volume)
+  return { after: settleEquilibrium({ ...vessel, organic, volume_mL: vessel.volume_mL + volume }, bench.conditions.shift) }
+}
+
 /** A salt or a metal by the spatula. */
 function addSolid(reagent: string, mg: number, vessel: Vessel, shift: Shift | undefined): Done {
   const solid = findSolid(reagent)
   const mol = mg / 1000 / molarMass(solid.formula)
+  if ('agent' in solid) return { after: { ...vessel, organic: pourAgents(vessel.organic, { agents: { [solid.agent.formula]: mol * 1000 } }, 1) } }
   if ('inert' in solid && vessel.volume_mL === 0 && dryPhase(solid.inert.formula)) {
     const id = solid.inert.formula
     return { after: { ...vessel, dry: new Map(vessel.dry).set(id, (vessel.dry.get(id) ?? 0) + mol) } }

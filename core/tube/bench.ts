@@ -2,9 +2,13 @@ import type { Shift } from '../equilibrium'
 import { findReagent, findSalt, gasById, molarMass } from '../species'
 import { BOILING, celsius, ROOM, WARM } from '../units'
 import { addTo, strengthened } from './adding'
-import { BOILED_mL, concentrate, dryOnly, heat, heatDry, STEAM_L } from './heating'
-import { held, putDry, StepError, volumeOf, wetDry, type Bench, type Done, type Event } from './jar'
-import { SAMPLE, vesselOf, type Step } from './procedure'
+import { boilingPointOf, densityOf, notFusable, structureOf } from '../structure'
+import { ashOf, extractOf, FUSED_mg } from './fusion'
+import { BOILED_mL, concentrate, dryOnly, heat, heatDry, STEAM_L, together } from './heating'
+import { held, putCompound, putDry, StepError, volumeOf, wetDry, type Bench, type Done, type Event } from './jar'
+import { mergeOrganic } from './matter'
+import { settleOrganic } from './organic'
+import { onlyLooks, SAMPLE, vesselOf, type Step } from './procedure'
 import { aerate, hydrolyse, igniteAway, rested, SHAKEN_AIR, STILL_AIR } from './slow'
 import { emptyVessel, pour, pourOff, release, roundTemperature, settleEquilibrium, split, strip, type Vessel } from './vessel'
 
@@ -16,7 +20,7 @@ import { emptyVessel, pour, pourOff, release, roundTemperature, settleEquilibriu
 export function perform(bench: Bench, step: Step): { bench: Bench; event: Event } {
   const id = vesselOf(step)
   const before = { ...(bench.vessels.get(id) ?? emptyVessel(id)), reacted: new Map<string, number>() }
-  const done = operate(bench, step, before)
+  const done = withOrganics(operate(bench, step, before), step, bench.conditions.shift)
   const vessels = new Map(bench.vessels)
   for (const v of done.others ?? []) vessels.set(v.id, v)
   // The jar itself is no vessel: what was held in the flame is burnt.
@@ -62,6 +66,7 @@ function operate(bench: Bench, step: Step, vessel: Vessel): Done {
       return { after: { ...aired.vessel, settled: true } }
     }
     case 'ignite':
+      if (vessel.organic) return { after: burnt(vessel) }
       return dryOnly(held(vessel, 'vessel'))
         ? heatDry(vessel, step.heat === 'gently' ? ['gently'] : ['gently', 'strongly'])
         : { after: igniteAway(vessel) }
@@ -93,6 +98,23 @@ function operate(bench: Bench, step: Step, vessel: Vessel): Done {
     case 'bead':
     case 'charcoal':
       return { after: step.from === SAMPLE ? speck(bench, step.do === 'charcoal' ? CHARCOAL_mg : FLAME_mg, settle) : held(vessel, 'from') }
+    case 'copper-wire':
+    case 'ignition':
+    case 'melting-point':
+    case 'boiling-point': {
+      const from = step.do === 'melting-point' || step.do === 'boiling-point' ? step.of : step.from
+      if (from !== SAMPLE) return { after: held(vessel, 'from') }
+      return { after: bench.jar.kind === 'organic' ? putCompound(emptyVessel(SAMPLE), bench.jar, FLAME_mg) : speck(bench, FLAME_mg, settle) }
+    }
+    case 'fuse': {
+      if (bench.jar.kind !== 'organic') throw new StepError('do', 'an organic compound to fuse with sodium; a salt is not fused')
+      const { structure } = bench.jar
+      const danger = step.with === 'sodium' ? notFusable(structure) : null
+      if (danger) throw new StepError('with', `zinc-carbonate: ${danger}`)
+      const mol = (step.sample_mg ?? FUSED_mg.sample) / 1000 / structure.molarMass
+      const { extract, residue } = extractOf(vessel, structure, mol, boilingPointOf(structure), step)
+      return { after: extract, others: step.with === 'zinc-carbonate' ? [residue] : [] }
+    }
     case 'cobalt-nitrate': {
       // Wetted with cobalt nitrate when it has been made red hot once.
       const on = step.on === SAMPLE ? speck(bench, CHARCOAL_mg, settle) : held(vessel, 'on')
@@ -116,8 +138,39 @@ const CHARCOAL_mg = 30
 
 /** A little of the sample, held in a flame: it is no vessel, and burns. */
 function speck({ jar }: Bench, mg: number, settle: (v: Vessel) => Vessel): Vessel {
+  if (jar.kind === 'organic') return burnt(putCompound(emptyVessel(SAMPLE), jar, mg))
   return jar.kind === 'solids' ? putDry(emptyVessel(SAMPLE), jar, mg) : settle(pour(emptyVessel(SAMPLE), jar.solution, 0.1))
 }
+/** What heating to redness leaves of an organic compound: its metals, as the salts they burn to. */
+function burnt(vessel: Vessel): Vessel {
+  if (!vessel.organic) return vessel
+  const dry = new Map(vessel.dry)
+  for (const [smiles, mol] of vessel.organic.compounds)
+    for (const [salt, n] of ashOf(structureOf(smiles), mol)) dry.set(salt, (dry.get(salt) ?? 0) + n)
+  return { ...vessel, dry, organic: { ...vessel.organic, ashed: true }, roasted: true, temperature: ROOM }
+}
+
+/** Minutes an operation takes, for what reacts in it. */
+const ADDED_min = 0.3
+function minutesOf(step: Step): number {
+  if (step.do === 'shake' || step.do === 'stand' || step.do === 'warm' || step.do === 'boil') return step.minutes ?? 1
+  return step.do === 'add' || step.do === 'dissolve' || step.do === 'take' || step.do === 'cool' ? ADDED_min : 0
+}
+
+/** What an operation starts among the organic matter in the vessel it was done on, and the gas that comes of it. */
+function withOrganics(done: Done, step: Step, shift: Shift | undefined): Done {
+  if (!done.after.organic || onlyLooks(step) || done.after.organic.ashed) return done
+  const settled = settleOrganic(done.after, minutesOf(step), shift)
+  let gone = release(settled, shift)
+  // Gas that only now was made is driven off as well.
+  if ((step.do === 'boil' || step.do === 'warm') && (settled.organic?.happened.size ?? 0) > 0)
+    gone = together(gone, strip(gone.vessel, (step.do === 'boil' ? STEAM_L : WARM_AIR_L) * (step.minutes ?? 1), shift))
+  const escaped = [...(done.escaped ?? []), ...gone.escaped]
+  const headspace = new Map(done.after.headspace)
+  for (const { gas, mol } of gone.escaped) headspace.set(gas.id, (headspace.get(gas.id) ?? 0) + mol)
+  return { ...done, after: { ...gone.vessel, headspace }, escaped }
+}
+
 /** mol of gas that bubbles through in a minute from a generator or a cylinder, three bubbles a second. */
 const PASSED_mol = 1e-3
 
@@ -157,6 +210,7 @@ function sodaExtract(bench: Bench, step: Extract<Step, { do: 'soda-extract' }>, 
   const { jar, conditions } = bench
   const soda = findSalt('Na2CO3')
   if (!soda) throw new Error('sodium carbonate is not in the registry')
+  if (jar.kind === 'organic') throw new StepError('do', 'a salt to boil with soda; an organic compound is fused')
   const residue = emptyVessel(`${into.id}-residue`)
   const mass = jar.kind === 'solids' ? (step.mg ?? jar.salts.reduce((sum, s) => sum + s.mg, 0)) : 0
   const start = jar.kind === 'solids' ? putDry(residue, jar, mass) : residue
@@ -182,6 +236,11 @@ function takeFrom(bench: Bench, step: Extract<Step, { do: 'take' }>, into: Vesse
       return { after: settleEquilibrium(putDry(into, jar, step.mg), shift) }
     }
     const volume = volumeOf(bench, step)
+    if (jar.kind === 'organic') {
+      const mass = step.mg ?? (volume === undefined ? undefined : volume * densityOf(jar.structure) * 1000)
+      if (mass === undefined) throw new StepError('mg', 'a mass, or a volume of a liquid')
+      return { after: putCompound(into, jar, mass) }
+    }
     if (volume === undefined) throw new StepError('mL', 'a volume: the sample is a solution')
     return { after: settleEquilibrium(pour(into, jar.solution, volume), shift) }
   }
@@ -205,6 +264,7 @@ function merge(into: Vessel, portion: Vessel): Vessel {
   const volume = into.volume_mL + portion.volume_mL
   return {
     ...into,
+    organic: mergeOrganic(into.organic, portion.organic),
     totals: Float64Array.from(into.totals, (t, j) => t + (portion.totals[j] as number)),
     water: into.water + portion.water,
     volume_mL: volume,
@@ -219,11 +279,11 @@ function merge(into: Vessel, portion: Vessel): Vessel {
 function dissolve(bench: Bench, step: Extract<Step, { do: 'dissolve' }>, into: Vessel): Done {
   const { jar, conditions } = bench
   if (jar.kind === 'solution') throw new StepError('do', 'a solid sample to dissolve; this one is a solution already: use take')
-  const whole = jar.salts.reduce((sum, s) => sum + s.mg, 0)
+  const whole = jar.kind === 'organic' ? jar.mg : jar.salts.reduce((sum, s) => sum + s.mg, 0)
   const mass = step.mg ?? whole
   const solvent = strengthened(findReagent(step.in), conditions)
   const temperature = step.hot ? BOILING : into.temperature
-  const mixed = wetDry(pour(putDry(into, jar, mass), solvent, step.mL))
+  const mixed = wetDry(pour(jar.kind === 'organic' ? putCompound(into, jar, mass) : putDry(into, jar, mass), solvent, step.mL))
   const { vessel, escaped } = release(
     settleEquilibrium({ ...mixed, temperature: step.hot ? temperature : mixed.temperature }, conditions.shift),
     conditions.shift,

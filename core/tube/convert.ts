@@ -53,9 +53,8 @@ export function convert(mix: Reacting, contents: Contents, volume_mL: number): b
     if (conversion.solid && !solid) continue
     for (const [c, n] of takes) {
       if (c === 0 || n <= 0) continue
-      const available = solid
-        ? solid.mol * (solid.solid.terms.find(([j]) => j === c)?.[1] ?? 0)
-        : Math.min(mix.totals[c] as number, free(c, contents, volume_mL))
+      const inSolid = solid?.solid.terms.find(([j]) => j === c)?.[1]
+      const available = inSolid !== undefined ? (solid?.mol ?? 0) * inSolid : Math.min(mix.totals[c] as number, free(c, contents, volume_mL))
       extent = Math.min(extent, available / n)
     }
     extent *= conversion.share ?? 1

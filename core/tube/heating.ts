@@ -31,6 +31,7 @@ const PORTIONS = 4
 export function heat(vessel: Vessel, temperature: Celsius, time_min: number, stream_L: number, boiled_mL: number, shift: Shift | undefined): Done {
   held(vessel, 'vessel')
   if (dryOnly(vessel)) return heatDry(vessel, ['gently'], temperature)
+  if (vessel.volume_mL === 0 && vessel.organic) return { after: { ...vessel, temperature } }
   if (vessel.volume_mL === 0) throw new StepError('vessel', 'a liquid, or a dry solid, to heat')
   const hot = rested({ ...vessel, temperature, settled: false }, 0)
   let gone = release(settleEquilibrium(hot, shift), shift)

@@ -1,14 +1,17 @@
 import type { Shift } from '../equilibrium'
 import { COMPONENTS, dryPhase, findIon, findSalt, inComponents, molarMass, type Salt, type Solution } from '../species'
+import { structureOf, UnreadStructure, type Structure } from '../structure'
 import { DROP_mL } from '../units'
 import type { Sample, Step } from './procedure'
 import type { RoastStage } from './roast'
+import { withCompound } from './matter'
 import type { Escaped, Vessel } from './vessel'
 
 /** The jar, as amounts. */
 export type Jar =
   | { readonly kind: 'solids'; readonly salts: readonly { readonly salt: Salt; readonly mol: number; readonly mg: number }[] }
   | { readonly kind: 'solution'; readonly solution: Solution; readonly mL: number }
+  | { readonly kind: 'organic'; readonly structure: Structure; readonly mg: number }
 
 /** How the model departs from the nominal one: disturbed constants, other strengths, other drops. All of it optional. */
 export interface Conditions {
@@ -67,7 +70,12 @@ export function openJar(sample: Sample): Jar {
     const { ions, mL } = sample.solution
     return { kind: 'solution', solution: solutionOf(ions), mL }
   }
-  throw new StepError('sample.organic', 'a salt or a solution; organic compounds are not simulated yet')
+  try {
+    return { kind: 'organic', structure: structureOf(sample.organic.smiles), mg: sample.organic.mg }
+  } catch (error) {
+    if (error instanceof UnreadStructure) throw new StepError('sample.organic.smiles', error.expected)
+    throw error
+  }
 }
 
 function saltNamed(formula: string, path: string): Salt {
@@ -121,7 +129,7 @@ export interface Done {
 }
 
 export function held(vessel: Vessel, path: string): Vessel {
-  if (vessel.volume_mL === 0 && vessel.dry.size === 0 && vessel.headspace.size === 0 && !vessel.ignited && !vessel.roasted)
+  if (vessel.volume_mL === 0 && vessel.dry.size === 0 && vessel.headspace.size === 0 && !vessel.ignited && !vessel.roasted && !vessel.organic)
     throw new StepError(path, `a vessel that holds something; ${vessel.id} is empty`)
   return vessel
 }
@@ -140,6 +148,12 @@ export function putDry(vessel: Vessel, jar: Extract<Jar, { kind: 'solids' }>, mg
   const loaded = { ...vessel, dry }
   return vessel.volume_mL > 0 ? wetDry(loaded) : loaded
 }
+
+/** Some of an organic sample into a vessel. */
+export const putCompound = (vessel: Vessel, { structure }: Extract<Jar, { kind: 'organic' }>, mg: number): Vessel => ({
+  ...vessel,
+  organic: withCompound(vessel.organic, structure.smiles, mg / 1000 / structure.molarMass),
+})
 
 /** Dry salts go into the ledger as soon as there is liquid; whether they dissolve is for the equilibrium to say. */
 export function wetDry(vessel: Vessel): Vessel {

@@ -36,6 +36,9 @@ export const FILTERS = ['air', 'cobalt-glass'] as const
 export const FLUXES = ['borax', 'microcosmic'] as const
 export const BEAD_FLAMES = ['oxidising', 'reducing'] as const
 
+export const FUSED_WITH = ['sodium', 'zinc-carbonate'] as const
+export const FUSION_HEATS = ['red', 'poor'] as const
+
 const timed = <const Name extends string>(name: Name) => z.looseObject({ do: z.literal(name), vessel, minutes })
 
 /** The operations this model carries out; the rest of the contract's list is refused by name, see `UNSUPPORTED`. */
@@ -95,6 +98,21 @@ export const stepSchema = z.discriminatedUnion('do', [
     mg: positive.max(100).default(1),
   }),
   z.looseObject({ do: z.literal('charcoal'), from: vessel.default('sample'), with: z.string().default('Na2CO3') }),
+  z.looseObject({ do: z.literal('copper-wire'), from: vessel.default('sample'), cleaned: z.boolean().default(true) }),
+  z.looseObject({ do: z.literal('ignition'), from: vessel.default('sample'), cleaned: z.boolean().default(true) }),
+  z.looseObject({
+    do: z.literal('fuse'),
+    into: vessel,
+    with: z.enum(FUSED_WITH).default('sodium'),
+    sodium_mg: positive.max(500).optional(),
+    sample_mg: positive.max(500).optional(),
+    tubes: z.number().int().min(1).max(4).default(1),
+    water_mL: positive.max(100).default(10),
+    toFraction: z.number().min(0.05).max(1).default(0.33),
+    heating: z.enum(FUSION_HEATS).default('red'),
+  }),
+  z.looseObject({ do: z.literal('melting-point'), of: vessel.default('sample') }),
+  z.looseObject({ do: z.literal('boiling-point'), of: vessel.default('sample') }),
   z.looseObject({ do: z.literal('cobalt-nitrate'), on: vessel.default('sample') }),
   z.looseObject({ do: z.literal('dip'), paper: z.enum(PAPERS), into: vessel, dry: z.boolean().default(false) }),
   z.looseObject({
@@ -113,7 +131,7 @@ export type Step = Known<z.infer<typeof stepSchema>>
 export type StepInput = Known<z.input<typeof stepSchema>>
 
 /** Operations of the contract that this version does not carry out yet; a procedure with one is refused with its name. */
-export const UNSUPPORTED: readonly string[] = ['copper-wire', 'ignition', 'fuse']
+export const UNSUPPORTED: readonly string[] = []
 
 export const procedureSchema = z.looseObject({
   format: z.literal('foxing-procedure/1'),
@@ -134,6 +152,7 @@ export function vesselOf(step: Step): string {
     case 'dissolve':
     case 'dip':
     case 'soda-extract':
+    case 'fuse':
       return step.into
     case 'add':
       return step.to
@@ -148,7 +167,12 @@ export function vesselOf(step: Step): string {
     case 'flame':
     case 'bead':
     case 'charcoal':
+    case 'copper-wire':
+    case 'ignition':
       return step.from
+    case 'melting-point':
+    case 'boiling-point':
+      return step.of
     case 'cobalt-nitrate':
       return step.on
     default:
@@ -172,6 +196,7 @@ export function withVessels(step: Step, name: (vessel: string) => string): Step 
     case 'dissolve':
     case 'dip':
     case 'soda-extract':
+    case 'fuse':
       return { ...step, into: put(step.into) }
     case 'add':
       return { ...step, to: put(step.to) }
@@ -187,7 +212,12 @@ export function withVessels(step: Step, name: (vessel: string) => string): Step 
     case 'flame':
     case 'bead':
     case 'charcoal':
+    case 'copper-wire':
+    case 'ignition':
       return { ...step, from: put(step.from) }
+    case 'melting-point':
+    case 'boiling-point':
+      return { ...step, of: put(step.of) }
     case 'cobalt-nitrate':
       return { ...step, on: put(step.on) }
     case 'centrifuge':
@@ -199,4 +229,18 @@ export function withVessels(step: Step, name: (vessel: string) => string): Step 
 }
 
 /** Steps that only look at what is there and change nothing. */
-export const onlyLooks = (step: Step): boolean => ['look', 'dip', 'hold', 'smell', 'flame', 'bead', 'charcoal', 'cobalt-nitrate'].includes(step.do)
+export const onlyLooks = (step: Step): boolean =>
+  [
+    'look',
+    'dip',
+    'hold',
+    'smell',
+    'flame',
+    'bead',
+    'charcoal',
+    'cobalt-nitrate',
+    'copper-wire',
+    'ignition',
+    'melting-point',
+    'boiling-point',
+  ].includes(step.do)

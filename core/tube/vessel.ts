@@ -2,6 +2,7 @@ import { acidExcess, chemistryOf, newState, type Chemistry, type Shift, type Sta
 import { AQUEOUS, COMPONENTS, gasById, molarMass, type Extract, type Gas, type Solid, type Solution, type SolventData } from '../species'
 import { celsius, GAS_CONSTANT_L_atm, kelvin, LN10, ROOM, type Celsius } from '../units'
 import { convert, mayConvert } from './convert'
+import { pourAgents, splitOrganic, type OrganicMatter } from './matter'
 import { mayReact, react, type Reacting } from './redox'
 
 /** Everything a vessel holds. Never changed: every operation makes a new one. */
@@ -38,6 +39,8 @@ export interface Vessel {
   readonly headspace: ReadonlyMap<string, number>
   readonly settled: boolean
   readonly contents: Contents | null
+  /** An organic unknown, and the reagents' molecules that the ledger knows nothing of; null where there are none. */
+  readonly organic: OrganicMatter | null
 }
 
 /** The equilibrium in a wet vessel, read by name. */
@@ -67,6 +70,7 @@ export const emptyVessel = (id: string): Vessel => ({
   headspace: new Map(),
   settled: false,
   contents: null,
+  organic: null,
 })
 
 /** Below this a component is carried in the ledger but takes no part, mol. */
@@ -214,6 +218,7 @@ export function pour(vessel: Vessel, solution: Solution, volume_mL: number): Ves
   const volume = vessel.volume_mL + volume_mL
   return wet({
     ...vessel,
+    organic: pourAgents(vessel.organic, solution, volume_mL),
     totals,
     water: vessel.water + (solution.water * volume_mL) / 1000,
     volume_mL: volume,
@@ -335,8 +340,10 @@ export function split(vessel: Vessel, volume_mL: number): { portion: Vessel; res
     for (const [component, n] of extract.terms) taken[component] = (taken[component] as number) - n * mol * share
   })
   // Turnings stay where they are; what a settled liquid leaves behind too.
+  const shared = splitOrganic(vessel.organic, share, vessel.settled)
   const portion = {
     ...vessel,
+    organic: shared.portion,
     totals: taken,
     water,
     volume_mL: vessel.volume_mL * share,
@@ -346,6 +353,7 @@ export function split(vessel: Vessel, volume_mL: number): { portion: Vessel; res
   }
   const rest = {
     ...vessel,
+    organic: shared.rest,
     totals: Float64Array.from(vessel.totals, (t, j) => t - (taken[j] as number)),
     water: vessel.water - water,
     volume_mL: vessel.volume_mL * (1 - share),

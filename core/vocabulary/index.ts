@@ -23,8 +23,8 @@ export type Heat = (typeof HEATS)[number]
 export const SPEEDS = ['at-once', 'seconds', 'minutes', 'slow'] as const
 export type Speed = (typeof SPEEDS)[number]
 
-/** Forms of a dry sample; the last two are what moist or dry air makes of some. */
-export const FORMS = ['crystals', 'powder', 'granules', 'lumps', 'moist', 'bloom'] as const
+/** Forms of a sample as it comes; `moist` and `bloom` are what moist or dry air makes of some. */
+export const FORMS = ['crystals', 'powder', 'granules', 'lumps', 'moist', 'bloom', 'liquid'] as const
 export type Form = (typeof FORMS)[number]
 
 export const SPLINTS = ['pops', 'relights', 'goes-out', 'burns-on'] as const
@@ -110,6 +110,12 @@ export const SMELLS = [
   'acetone',
   'alcohol',
   'burnt sugar',
+  'fishy',
+  'phenol',
+  'rancid',
+  'camphor',
+  'aromatic',
+  'foul',
 ] as const
 export type Smell = (typeof SMELLS)[number]
 /** As somebody may write it who does not say of what. */
@@ -156,6 +162,9 @@ export const CHANNELS: readonly Channel[] = [
   channel('fades', 'fades', YES),
   channel('solubility', 'dissolves', YES),
   channel('change', 'change', YES),
+  channel('ash', 'ash left', YES),
+  channel('melting-point', 'melting point, °C', null),
+  channel('boiling-point', 'boiling point, °C', null),
 ]
 export const CHANNEL_BY_ID: ReadonlyMap<string, Channel> = new Map(CHANNELS.map((c) => [c.id, c]))
 

@@ -6,7 +6,7 @@ const here = import.meta.dirname
 /** Every trial as a module of its own; packages of the registry stay outside, the core is bundled in. */
 export default defineConfig({
   root: here,
-  ssr: { noExternal: ['@foxing/core', 'culori', 'zod'] },
+  ssr: { noExternal: ['@foxing/core', 'culori', 'openchemlib', 'zod'] },
   build: {
     ssr: true,
     outDir: 'dist',

@@ -1,15 +1,34 @@
-import { mergePacks, mergeResponders, modelId, packPercepts, PARTS, SALTS, workOutResponders, type PerceptPack } from '@foxing/core'
+import {
+  mergePacks,
+  mergeResponders,
+  modelId,
+  organicContents,
+  ORGANIC_TESTS,
+  packPercepts,
+  PARTS,
+  readStructuresWith,
+  SALTS,
+  structuresOf,
+  workOutResponders,
+  type PerceptPack,
+} from '@foxing/core'
+import { perceive } from '@foxing/core/structure/perceive'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { availableParallelism } from 'node:os'
+import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { isMainThread, parentPort, Worker, workerData } from 'node:worker_threads'
 
 /**
- * Writes the percepts worked out ahead, and which ions each test speaks of, to the file named, for the interface's worker to load. One made by the same model is left as it is. Every processor works out its share of the salts.
+ * Writes the percepts worked out ahead to the directory named, for the interface's worker to load: what the tests show with every bench salt, and which ions each speaks of; and what those of organic compounds show with
+ * every compound. Files made by the same model are left as they are. Every processor works out its share.
  */
 const SAMPLE_MG = 500
+const FILES = { salts: 'percepts.json', organic: 'organic-percepts.json' } as const
+type Kind = keyof typeof FILES
 
 interface Share {
+  readonly kind: Kind
   readonly each: number
   readonly from: number
 }
@@ -30,17 +49,28 @@ const work = (share: Share): Promise<PerceptPack> =>
     worker.once('error', reject)
   })
 
+readStructuresWith(perceive)
 if (isMainThread) {
-  const file = process.argv[2]
-  if (file === undefined) throw new Error('the file to write is needed')
-  if (modelOf(file) !== modelId()) {
+  const directory = process.argv[2]
+  if (directory === undefined) throw new Error('the directory to write to is needed')
+  for (const kind of ['salts', 'organic'] as const) {
+    const file = join(directory, FILES[kind])
+    if (modelOf(file) === modelId()) continue
     const each = Math.max(1, Math.min(8, availableParallelism()))
-    const packs = await Promise.all(Array.from({ length: each }, (_, from) => work({ each, from })))
-    writeFileSync(file, JSON.stringify({ ...mergePacks(packs), responders: mergeResponders(packs.map((p) => p.responders ?? {})) }))
+    const packs = await Promise.all(Array.from({ length: each }, (_, from) => work({ kind, each, from })))
+    const merged = mergePacks(packs)
+    // What was perceived of the compounds' structures goes with them, so that nothing that reads structures need be loaded.
+    const besides =
+      kind === 'salts' ? { responders: mergeResponders(packs.map((p) => p.responders ?? {})) } : { structures: structuresOf(organicContents()) }
+    writeFileSync(file, JSON.stringify({ ...merged, ...besides }))
   }
 } else {
-  // Dealt out one by one, since salts of one metal take equally long.
-  const { each, from } = workerData as Share
+  // Dealt out one by one, since those of one family take equally long.
+  const { kind, each, from } = workerData as Share
   const dealt = <T>(all: readonly T[]): T[] => all.filter((_, k) => k % each === from)
-  parentPort?.postMessage({ ...packPercepts(SAMPLE_MG, dealt(SALTS)), responders: workOutResponders(dealt(PARTS)) })
+  parentPort?.postMessage(
+    kind === 'salts'
+      ? { ...packPercepts(SAMPLE_MG, dealt(SALTS)), responders: workOutResponders(dealt(PARTS)) }
+      : packPercepts(SAMPLE_MG, dealt(organicContents()), ORGANIC_TESTS),
+  )
 }

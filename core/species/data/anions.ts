@@ -7,6 +7,8 @@ export const anionAqueous: readonly AqueousData[] = [
   { formula: 'Br2', name: 'bromine', spectrum: bands('cotton', [392, 175, 6400], [452, 90, 5200]) },
   { formula: 'Br3^-', name: 'tribromide', from: { 'Br^-': 1, Br2: 1 }, logK: logK(1.23, 'smith-martell'), spectrum: bands('cotton', [266, 40000, 6000], [392, 600, 6400]) },
   { formula: 'IO3^-', name: 'iodate' },
+  { formula: 'IO^-', name: 'hypoiodite', takesProtons: 1 },
+  { formula: 'HIO', name: 'hypoiodous acid', from: { 'IO^-': 1, 'H^+': 1 }, logK: logK(10.64, 'crc') },
   { formula: 'ClO^-', name: 'hypochlorite', takesProtons: 1 },
   { formula: 'HClO', name: 'hypochlorous acid', from: { 'ClO^-': 1, 'H^+': 1 }, logK: logK(7.53, 'smith-martell', { dH: -14 }) },
   { formula: 'BrO^-', name: 'hypobromite', takesProtons: 1 },

@@ -94,6 +94,9 @@ export const ironSolids: readonly SolidData[] = [
   solid('FePO4', 'iron(III) phosphate', { 'Fe^3+': 1, 'PO4^3-': 1 }, -24.5, 'crc', 'flocculent', '#f0e8cc', 'yellowish white', { note: 'amorphous; strengite has −26.4' }),
   solid('FeC2O4.2H2O', 'iron(II) oxalate', { 'Fe^2+': 1, 'C2O4^2-': 1 }, -6.5, 'crc', 'crystalline', '#ecdc6a', 'yellow'),
   solid('K2FeFe(CN)6', 'potassium iron(II) hexacyanoferrate(II)', { 'K^+': 2, 'Fe^2+': 1, 'Fe(CN)6^4-': 1 }, -10, 'kolthoff', 'flocculent', '#e6eff4', 'white', { note: 'turns blue as air oxidises it' }),
+  solid('NaFeFe(CN)6', 'sodium iron(III) hexacyanoferrate(II), Prussian blue with sodium', { 'Na^+': 1, 'Fe^3+': 1, 'Fe(CN)6^4-': 1 }, -15.5, 'kolthoff', 'flocculent', '#16347f', 'deep blue', {
+    note: 'set as that with potassium is, some hundred times more soluble',
+  }),
   solid('KFeFe(CN)6', 'potassium iron(III) hexacyanoferrate(II), Prussian blue with potassium', { 'K^+': 1, 'Fe^3+': 1, 'Fe(CN)6^4-': 1 }, -17.5, 'kolthoff', 'flocculent', '#16347f', 'deep blue', {
     note: 'set by the sensitivity of the spot test, so that both pairs of iron and hexacyanoferrate give it although electrons could pass between them',
   }),

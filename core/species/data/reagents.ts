@@ -1,4 +1,5 @@
 import { bottles } from './bottles'
+import { organicReagents } from './organic'
 import type { ReagentData } from '../types'
 
 /** The bottles on the bench. Strong acids' densities: CRC Handbook, aqueous solution tables. */
@@ -260,4 +261,5 @@ export const reagents: readonly ReagentData[] = [
     caution: '',
   },
   ...bottles,
+  ...organicReagents,
 ]

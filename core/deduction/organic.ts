@@ -1,0 +1,91 @@
+import { COMPOUNDS, compoundOf, FUSION_ELEMENTS, groupOf, NAMED_GROUPS, structureOf, type FusionElement, type Structure } from '../structure'
+import type { Content, Hypothesis } from './hypotheses'
+
+/** What an organic unknown may be: each compound of the library, a compound like it that is in none, and what the elements alone say. */
+
+/** How the prior is shared: listed compounds, unlisted ones like them, and unlike any. */
+const LISTED = 0.6
+const LIKE = 0.3
+const UNLIKE = 0.1
+
+/** What a jar with this compound is called. */
+export const UNLISTED = 'not in the library'
+
+/** Mass of an organic jar, mg: what hypotheses are put to the test with. */
+const JAR_mg = 500
+
+/** Elements and groups, as the standings name them. */
+export const partsOf = (structure: Structure): ReadonlySet<string> =>
+  new Set<string>([
+    ...structure.elements,
+    ...NAMED_GROUPS.flatMap((id) => (structure.groups[id] === undefined ? [] : [groupOf(id).label ?? id])),
+    ...structure.metals,
+  ])
+
+/** A fragment for each element, to stand for unlisted compounds of some set of them. */
+const BEARERS: Readonly<Record<FusionElement, string>> = {
+  N: 'CCCCCCN(C)C',
+  S: 'CCCCSC',
+  Cl: 'Clc1ccc(C)cc1',
+  Br: 'Brc1ccc(C)cc1',
+  I: 'Ic1ccc(C)cc1',
+  P: 'CCOP(=O)(OCC)OCC',
+}
+/** Molecules side by side that hold a set of elements between them. */
+const bearing = (elements: readonly FusionElement[]): string => (elements.length === 0 ? 'CCCCCCCC' : elements.map((e) => BEARERS[e]).join('.'))
+/** Every set of the elements. */
+const SETS: readonly (readonly FusionElement[])[] = Array.from({ length: 2 ** FUSION_ELEMENTS.length }, (_, bits) =>
+  FUSION_ELEMENTS.filter((_, k) => (bits >> k) & 1),
+)
+
+export const contentOf = (smiles: string, label?: string): Content => ({
+  id: smiles,
+  label: label ?? compoundOf(smiles)?.name ?? smiles,
+  jar: { organic: { smiles, mg: JAR_mg } },
+})
+
+let known: readonly Hypothesis[] | undefined
+
+/** Everything an organic jar may hold. Structures must be readable (see `readStructuresWith`). */
+export function organicUnknowns(): readonly Hypothesis[] {
+  known ??= [...fromLibrary(), ...bySets()]
+  return known
+}
+
+function fromLibrary(): Hypothesis[] {
+  return COMPOUNDS.flatMap(({ smiles, name }) => {
+    const ions = partsOf(structureOf(smiles))
+    const content = contentOf(smiles, name)
+    return [
+      { content, ions, prior: LISTED / COMPOUNDS.length, unlisted: false },
+      { content: { ...content, label: UNLISTED }, ions, prior: LIKE / COMPOUNDS.length, unlisted: true },
+    ]
+  })
+}
+
+function bySets(): Hypothesis[] {
+  return SETS.map((elements) => {
+    const smiles = bearing(elements)
+    return { content: contentOf(smiles, UNLISTED), ions: new Set<string>(elements), prior: UNLIKE / SETS.length, unlisted: true }
+  })
+}
+
+/** Every content hypotheses ask about, once. */
+export const organicContents = (): readonly Content[] => [...new Map(organicUnknowns().map(({ content }) => [content.id, content])).values()]
+
+/** What was perceived of the structures that contents hold, for a program that reads none itself. */
+export const structuresOf = (contents: readonly Content[]): Readonly<Record<string, Structure>> =>
+  Object.fromEntries(contents.map(({ id }) => [id, structureOf(id)]))
+
+/** Elements that an ion seen in an extract speaks of. */
+export const ELEMENTS_OF: Readonly<Record<string, readonly FusionElement[]>> = {
+  'CN^-': ['N'],
+  'Fe(CN)6^4-': ['N'],
+  'HS^-': ['S'],
+  'S^2-': ['S'],
+  'SCN^-': ['N', 'S'],
+  'Cl^-': ['Cl'],
+  'Br^-': ['Br'],
+  'I^-': ['I'],
+  'PO4^3-': ['P'],
+}

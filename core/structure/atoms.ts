@@ -1,0 +1,82 @@
+/** An atom of a structure with what it is bound to: what groups are recognised by. Hydrogen is counted, not listed. */
+export interface Atom {
+  readonly index: number
+  readonly symbol: string
+  readonly aromatic: boolean
+  readonly charge: number
+  readonly hydrogens: number
+  readonly inRing: boolean
+  /** Size of the smallest ring it is in; 0 in none. */
+  readonly ringSize: number
+  readonly bonds: readonly Bond[]
+}
+export interface Bond {
+  readonly order: 1 | 2 | 3
+  readonly aromatic: boolean
+  readonly inRing: boolean
+  readonly to: Atom
+}
+
+type Test = (atom: Atom) => boolean
+
+export const is =
+  (...symbols: readonly string[]): Test =>
+  (a) =>
+    symbols.includes(a.symbol)
+export const neighbours = (a: Atom): readonly Atom[] => a.bonds.map((b) => b.to)
+/** Neighbours by a plain bond of some order; bonds of an aromatic ring have none. */
+export const bound = (a: Atom, order: 1 | 2 | 3, test: Test): readonly Atom[] =>
+  a.bonds.filter((b) => b.order === order && !b.aromatic && test(b.to)).map((b) => b.to)
+export const single = (a: Atom, test: Test): boolean => bound(a, 1, test).length > 0
+export const double = (a: Atom, ...symbols: readonly string[]): boolean => bound(a, 2, is(...symbols)).length > 0
+export const triple = (a: Atom, ...symbols: readonly string[]): boolean => bound(a, 3, is(...symbols)).length > 0
+export const next = (a: Atom, test: Test): boolean => a.bonds.some((b) => test(b.to))
+export const countNext = (a: Atom, test: Test): number => a.bonds.filter((b) => test(b.to)).length
+
+export const carbon: Test = is('C')
+export const halogen: Test = is('F', 'Cl', 'Br', 'I')
+/** Carbon, nitrogen or another atom of an aromatic ring. */
+export const aromatic: Test = (a) => a.aromatic
+export const aryl: Test = (a) => a.symbol === 'C' && a.aromatic
+/** Tetrahedral carbon. */
+export const saturated: Test = (a) => a.symbol === 'C' && !a.aromatic && a.bonds.every((b) => b.order === 1)
+/** Carbon of a C=C. */
+export const vinyl: Test = (a) => a.symbol === 'C' && !a.aromatic && double(a, 'C')
+export const carbonyl: Test = (a) => a.symbol === 'C' && !a.aromatic && double(a, 'O')
+/** C=O, C=S, S=O, P=O, C=N: what takes the base out of a nitrogen. */
+export const drawing: Test = (a) =>
+  (a.symbol === 'C' && double(a, 'O', 'S', 'N')) || (is('S', 'P')(a) && double(a, 'O', 'S')) || (a.symbol === 'C' && triple(a, 'N'))
+export const hydroxyl: Test = (a) => a.symbol === 'O' && a.hydrogens === 1 && a.bonds.length === 1
+export const bridgingOxygen: Test = (a) => a.symbol === 'O' && a.bonds.length === 2 && !a.aromatic
+export const oxide: Test = (a) => a.symbol === 'O' && a.charge === -1
+/** –NO2 as it is written with its charges. */
+export const nitroNitrogen: Test = (a) => a.symbol === 'N' && a.charge === 1 && double(a, 'O') && single(a, oxide)
+/** Carbon of a carboxyl group, whose proton is on or off. */
+export const carboxyl: Test = (a) => carbonyl(a) && single(a, (o) => hydroxyl(o) || oxide(o))
+/** sp3 nitrogen with no charge, nor a neighbour that takes its base away. */
+export const amine: Test = (a) =>
+  a.symbol === 'N' &&
+  !a.aromatic &&
+  a.charge === 0 &&
+  a.bonds.every((b) => b.order === 1) &&
+  !next(a, drawing) &&
+  !next(a, is('N', 'O', 'S', 'P')) &&
+  next(a, carbon)
+
+/** Atoms of the aromatic six-ring an atom stands in, by how far they are along it: 1 ortho, 2 meta, 3 para; of a bicycle the nearer way. */
+export function alongRing(start: Atom, distance: 1 | 2 | 3): readonly Atom[] {
+  let seen = new Set([start.index])
+  let edge: readonly Atom[] = [start]
+  for (let d = 0; d < distance; d++) {
+    const further = edge.flatMap((a) => a.bonds.filter((b) => b.aromatic && !seen.has(b.to.index)).map((b) => b.to))
+    seen = new Set([...seen, ...further.map((a) => a.index)])
+    edge = further
+  }
+  return edge
+}
+/** Whether a ring atom at some distance bears a substituent of a kind. */
+export const bears = (start: Atom, distance: 1 | 2 | 3, test: Test): boolean =>
+  alongRing(start, distance).some((a) => a.bonds.some((b) => !b.aromatic && test(b.to)))
+/** Ring positions ortho and para to an atom that bear hydrogen. */
+export const openPlaces = (start: Atom): number =>
+  [...alongRing(start, 1), ...alongRing(start, 3)].filter((a) => a.symbol === 'C' && a.hydrogens === 1).length

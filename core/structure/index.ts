@@ -1,0 +1,6 @@
+export * from './groups'
+export * from './known'
+export * from './library'
+export * from './types'
+export * from './properties'
+export * from './fusable'

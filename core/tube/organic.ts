@@ -1,0 +1,454 @@
+import type { Shift } from '../equilibrium'
+import { equationOfRule, isGeneric, ORGANIC_RULES, type OrganicRule, type Term } from '../reactions'
+import { agentById, COMPONENT_INDEX, gasById, inComponents, inertById, solidById, type OrganicSolvent } from '../species'
+import { acidsOf, basesOf, clingsToWater, structureOf, waterSolubilityOf, type Structure } from '../structure'
+import type { OrganicMatter } from './matter'
+import { concentration, settleEquilibrium, strongAcid, type Vessel } from './vessel'
+
+const solventVolume = ({ organic }: Vessel): number => [...(organic?.solvents ?? [])].reduce((sum, [, mL]) => sum + mL, 0)
+/** mL of water and what mixes into it. */
+export const waterIn = (vessel: Vessel): number => Math.max(0, vessel.volume_mL - solventVolume(vessel))
+
+const plus = (map: Map<string, number>, key: string, mol: number): void => void map.set(key, Math.max(0, (map.get(key) ?? 0) + mol))
+
+/** All of something the rules made or took, whatever it was made of. */
+function inAgents(agents: ReadonlyMap<string, number>, formula: string): number {
+  let sum = agents.get(formula) ?? 0
+  for (const [key, mol] of agents) if (key.startsWith(`${formula}|`)) sum += mol
+  return sum
+}
+
+const resolved = new Map<string, Place>()
+type Place =
+  | { readonly kind: 'agent' | 'inert' | 'fume' | 'water' }
+  | { readonly kind: 'ledger'; readonly terms: readonly (readonly [component: number, n: number])[] }
+
+/** Where a species of a rule's equation stands. */
+function placeOf(formula: string): Place {
+  let place = resolved.get(formula)
+  if (!place) resolved.set(formula, (place = workOutPlace(formula)))
+  return place
+}
+function workOutPlace(formula: string): Place {
+  if (formula === 'H2O') return { kind: 'water' }
+  if (isGeneric(formula) || agentById.has(formula) || ['CHI3', 'C18H9NO4', 'NaCl', 'NaBr', 'C6H7N', 'C6H5SO3^-'].includes(formula))
+    return { kind: 'agent' }
+  if (inertById.has(formula)) return { kind: 'inert' }
+  const solid = solidById.get(formula)
+  if (solid) return { kind: 'ledger', terms: [...solid.terms] }
+  try {
+    return { kind: 'ledger', terms: [...inComponents({ [formula]: 1 }).terms] }
+  } catch {
+    return { kind: gasById.has(formula) ? 'fume' : 'agent' }
+  }
+}
+
+/** How much of a term there is to react, mol of the term. */
+function available(term: Term, vessel: Vessel, agents: ReadonlyMap<string, number>, solidsToo: boolean): number {
+  const place = placeOf(term.formula)
+  if (place.kind === 'water') return Infinity
+  if (place.kind === 'inert') return vessel.inert.get(term.formula) ?? 0
+  if (place.kind !== 'ledger') return inAgents(agents, term.formula)
+  let most = Infinity
+  for (const [component, n] of place.terms) {
+    if (component === 0 || n <= 0) continue
+    let mol = vessel.totals[component] as number
+    if (!solidsToo) for (const { solid, mol: m } of vessel.contents?.solids ?? []) mol -= m * (solid.terms.find(([c]) => c === component)?.[1] ?? 0)
+    most = Math.min(most, mol / n)
+  }
+  return Math.max(0, most)
+}
+
+/** Concentration from which on something counts as being there, mol/L. */
+const PRESENT = 1e-4
+function isThere(formula: string, vessel: Vessel, organic: OrganicMatter): boolean {
+  if (formula === 'H2O') return waterIn(vessel) > 0.05
+  if (inAgents(organic.agents, formula) > 0) return true
+  const component = COMPONENT_INDEX.get(formula)
+  if (component !== undefined && (vessel.totals[component] as number) > (PRESENT * vessel.volume_mL) / 1000) return true
+  return concentration(vessel, formula) > PRESENT
+}
+
+function mayGo({ when }: OrganicRule, vessel: Vessel, organic: OrganicMatter): boolean {
+  if (!when) return true
+  const pH = vessel.contents?.pH ?? 7
+  const wet = waterIn(vessel) > 0.05
+  return (
+    pH >= (when.pHFrom ?? -Infinity) &&
+    pH <= (when.pHUpTo ?? Infinity) &&
+    vessel.temperature >= (when.above_C ?? -Infinity) &&
+    vessel.temperature <= (when.below_C ?? Infinity) &&
+    (when.acidFrom === undefined || strongAcid(vessel.totals, vessel.volume_mL) >= when.acidFrom) &&
+    (when.beside === undefined || isThere(when.beside, vessel, organic)) &&
+    (when.without === undefined || !isThere(when.without, vessel, organic)) &&
+    (when.dry === undefined || when.dry !== wet)
+  )
+}
+
+/** Where a solvent makes up most of the liquid, it boils before water does, °C. Source: CRC Handbook. */
+const BOILS_C: Readonly<Record<OrganicSolvent, number>> = { ethanol: 78, acetone: 56, dichloromethane: 40, ether: 35, hydrocarbon: 80, oil: 100 }
+function reactingAt(vessel: Vessel): number {
+  const most = [...(vessel.organic?.solvents ?? [])].find(([, mL]) => mL > vessel.volume_mL / 2)
+  return most ? Math.min(vessel.temperature, BOILS_C[most[0]]) : vessel.temperature
+}
+
+/** Minutes until half of what can has reacted, at the vessel's temperature. */
+export function halfLifeOf(rule: OrganicRule, structure: Structure, temperature: number): number {
+  return rule.halfLife_min(structure) / (rule.per10K ?? 2) ** ((temperature - 25) / 10)
+}
+
+/** Less than this is not worth turning, mol. */
+const LEAST = 1e-9
+
+const applying = new Map<string, ReadonlyMap<OrganicRule, number>>()
+/** The rules that a compound has places for, and how many. */
+function rulesFor(structure: Structure): ReadonlyMap<OrganicRule, number> {
+  let rules = applying.get(structure.code)
+  if (!rules) {
+    rules = new Map(
+      ORGANIC_RULES.flatMap((rule) => {
+        const sites = rule.sites?.(structure) ?? 0
+        return sites > 0 ? [[rule, sites] as const] : []
+      }),
+    )
+    applying.set(structure.code, rules)
+  }
+  return rules
+}
+/** Rules that only what was made or poured takes part in. */
+const AMONG_REAGENTS: readonly OrganicRule[] = ORGANIC_RULES.filter((rule) => !rule.sites)
+const ORDER: ReadonlyMap<OrganicRule, number> = new Map(ORGANIC_RULES.map((rule, place) => [rule, place]))
+/** Every rule that may matter in a vessel, in the order they are let go. */
+function rulesIn(organic: OrganicMatter): readonly OrganicRule[] {
+  const all = new Set(organic.agents.size > 0 ? AMONG_REAGENTS : [])
+  for (const smiles of organic.compounds.keys()) for (const rule of rulesFor(structureOf(smiles)).keys()) all.add(rule)
+  return [...all].sort((a, b) => (ORDER.get(a) ?? 0) - (ORDER.get(b) ?? 0))
+}
+
+/** The organic matter and the ledger of a vessel while rules work on them. */
+class Working {
+  private readonly organic: OrganicMatter
+  private readonly agents: Map<string, number>
+  private readonly reacted: Map<string, number>
+  private readonly happened: Map<string, number>
+  private readonly fumes: Map<string, number>
+  private readonly totals: Float64Array
+  private readonly inert: Map<string, number>
+  private any = false
+
+  constructor(
+    private readonly vessel: Vessel,
+    organic: OrganicMatter,
+    private readonly minutes: number,
+  ) {
+    this.organic = organic
+    this.agents = new Map(organic.agents)
+    this.reacted = new Map(organic.reacted)
+    this.happened = new Map(organic.happened)
+    this.fumes = new Map(organic.fumes)
+    this.totals = Float64Array.from(vessel.totals)
+    this.inert = new Map(vessel.inert)
+  }
+
+  /** The vessel after it, not yet at equilibrium; null where nothing went. */
+  result(): Vessel | null {
+    if (!this.any) return null
+    const { agents, reacted, happened, fumes, totals, inert } = this
+    return { ...this.vessel, totals, inert, organic: { ...this.organic, agents, reacted, happened, fumes } }
+  }
+
+  /** Lets one rule go with everything it finds. */
+  apply(rule: OrganicRule): void {
+    if (rule.sites) {
+      this.withCompounds(rule)
+      return
+    }
+    const [made] = equationOfRule(rule).takes.filter((t) => isGeneric(t.formula))
+    if (made) this.withMade(rule, made.formula)
+    else this.go(rule, BARE, Infinity)
+  }
+
+  private withCompounds(rule: OrganicRule): void {
+    for (const [smiles, mol] of this.organic.compounds) {
+      const structure = structureOf(smiles)
+      const sites = rulesFor(structure).get(rule) ?? 0
+      if (sites > 0) this.go(rule, structure, sites * mol - (this.reacted.get(placesOf(rule, structure)) ?? 0))
+    }
+  }
+
+  /** With what earlier rules made, by what they made it of. */
+  private withMade(rule: OrganicRule, formula: string): void {
+    for (const [made, mol] of [...this.agents]) {
+      if (!made.startsWith(`${formula}|`)) continue
+      const used = this.go(rule, structureOf(made.slice(formula.length + 1)), mol)
+      this.agents.set(made, Math.max(0, mol - used))
+    }
+  }
+
+  /** Lets a rule go with so many mol of places; says how many it took. */
+  private go(rule: OrganicRule, structure: Structure, pool: number): number {
+    const { takes, gives } = equationOfRule(rule)
+    const perTurn = takes.find((t) => isGeneric(t.formula))?.n ?? 1
+    const reagents = takes.filter((t) => !isGeneric(t.formula))
+    const state = { ...this.vessel, totals: this.totals, inert: this.inert }
+    let extent = pool / perTurn
+    for (const term of reagents) extent = Math.min(extent, available(term, state, this.agents, rule.solidsToo ?? false) / term.n)
+    extent *= 1 - 2 ** (-this.minutes / halfLifeOf(rule, structure, reactingAt(this.vessel)))
+    if (!(extent > LEAST)) return 0
+    this.any = true
+    const taken = extent * perTurn
+    plus(this.reacted, placesOf(rule, structure), taken)
+    plus(this.happened, rule.id, taken)
+    for (const term of reagents) this.change(term, -extent, structure)
+    for (const term of gives) if (!isGeneric(term.formula) || isKept(term.formula)) this.change(term, extent, structure)
+    return taken
+  }
+
+  /** More or less of one species, wherever it stands. */
+  private change({ formula, n }: Term, extent: number, { smiles }: Structure): void {
+    const place = placeOf(formula)
+    const mol = n * extent
+    if (place.kind === 'inert') plus(this.inert, formula, mol)
+    if (place.kind === 'fume') plus(this.fumes, formula, mol)
+    if (place.kind === 'agent' && mol < 0) take(this.agents, formula, -mol)
+    if (place.kind === 'agent' && mol > 0) plus(this.agents, isGeneric(formula) ? `${formula}|${smiles}` : formula, mol)
+    if (place.kind !== 'ledger') return
+    const { totals } = this
+    for (const [component, k] of place.terms) {
+      const now = (totals[component] as number) + k * mol
+      totals[component] = component === 0 ? now : Math.max(0, now)
+    }
+  }
+}
+
+/** Where it is kept how many places of a compound a rule has taken. */
+const placesOf = (rule: OrganicRule, { smiles }: Structure): string => `${rule.id}|${smiles}`
+
+/** What one rule makes another may take: so many turns. */
+const TURNS = 3
+
+/** Lets every rule go for some minutes. Rules that feed on what others made come later in the list, or in the next turn. */
+function react(vessel: Vessel, minutes: number, shift: Shift | undefined): Vessel {
+  let now = vessel
+  for (let turn = 0; turn < TURNS && now.organic; turn++) {
+    const { organic } = now
+    const working = new Working(now, organic, minutes)
+    // A slow rule goes once in an operation.
+    for (const rule of rulesIn(organic)) if (!organic.happened.has(rule.id) && mayGo(rule, now, organic)) working.apply(rule)
+    const after = working.result()
+    if (!after) return now
+    now = settleEquilibrium(after, shift)
+  }
+  return now
+}
+
+/** Made of the unknown and looked at, or taken by a later rule; what else is made of it is not followed. */
+const KEPT: ReadonlySet<string> = new Set(
+  ORGANIC_RULES.flatMap((rule) =>
+    rule.sites
+      ? []
+      : equationOfRule(rule)
+          .takes.map((t) => t.formula)
+          .filter(isGeneric),
+  ),
+)
+const LOOKED_AT: ReadonlySet<string> = new Set([
+  'RBr',
+  'RCl',
+  'ROCe^3+',
+  'RO',
+  'R2CC6H4N4O4',
+  'R2C22H23N3SO5',
+  'RCHOHSO3^-',
+  'RCONHOFe^2+',
+  'ROFe^2+',
+  'RN2C10H7O',
+  'R2NNO',
+  'R2NRNO',
+  'RNHSO2C6H5',
+  'R2NSO2C6H5',
+  'RNC',
+  'RC14H13N4',
+  'R2CC6H6N2',
+  'RC25H20O4',
+  'ROHI2',
+  'R2N2H2Cu',
+  'R2C2O4Cu',
+  'RNC9H4O3',
+  'R2C8H4O4',
+  'R2S2Pb',
+  'RSFe(CN)5NO^3-',
+  'RCOCH2Fe(CN)5NO^3-',
+  'RNH2',
+])
+const isKept = (formula: string): boolean => KEPT.has(formula) || LOOKED_AT.has(formula)
+
+/** A structure of nothing, for what reagents do among themselves. */
+const BARE: Structure = {
+  smiles: '',
+  code: '',
+  formula: '',
+  atoms: {},
+  molarMass: 1,
+  elements: [],
+  groups: {},
+  fragments: 0,
+  logP: 0,
+  rings: 0,
+  metals: [],
+}
+
+function take(agents: Map<string, number>, formula: string, mol: number): void {
+  let left = mol
+  for (const [key, there] of agents) {
+    if (key !== formula && !key.startsWith(`${formula}|`)) continue
+    const some = Math.min(left, there)
+    agents.set(key, there - some)
+    left -= some
+  }
+}
+
+/** Concentrated acid takes up what has oxygen or nitrogen to hold a proton, or a double bond; mol/L of strong acid. */
+const STRONG_ACID = 12
+/** mol/L of a salt of the unknown that water holds at most, by its carbons: soaps are sparing. */
+const saltSolubility = (carbons: number): number => (carbons > 14 ? 0.03 : carbons > 11 ? 0.2 : 2)
+
+/** mol/L of ethanol by itself. */
+const PURE_ETHANOL = 17
+/** What an organic solvent of the ladder takes up, mol/L. */
+const IN_SOLVENT = 1.5
+
+/** Protons given and taken by the unknown, and how much of each compound is dissolved. */
+function ionise(vessel: Vessel, shift: Shift | undefined): Vessel {
+  const { organic } = vessel
+  if (!organic || vessel.volume_mL <= 0) return vessel
+  const water = waterIn(vessel)
+  const parts = [...organic.compounds].map(([smiles, mol]) => {
+    const structure = structureOf(smiles)
+    return { smiles, mol, structure, acids: acidsOf(structure), bases: basesOf(structure), neutral: waterSolubilityOf(structure) }
+  })
+  const was = organic.reacted.get(PROTONS) ?? 0
+  let now = vessel
+  let given = was
+  if (water > 0.05 && parts.some((p) => p.acids.length + p.bases.length > 0)) {
+    const wanted = (pH: number): number => parts.reduce((sum, p) => sum + protonsGiven(p, pH, water), 0)
+    // Protons given fall with rising acidity: the crossing is found by halving.
+    const most = parts.reduce((sum, p) => sum + p.mol * (p.acids.reduce((n, a) => n + a.n, 0) + p.bases.reduce((n, b) => n + b.n, 0)), 0)
+    let low = -most
+    let high = most
+    const at = (x: number): Vessel => {
+      const totals = Float64Array.from(vessel.totals)
+      totals[0] = (totals[0] as number) + (x - was)
+      return settleEquilibrium({ ...vessel, totals }, shift)
+    }
+    const close = NEAR_ENOUGH * most
+    const missing = (x: number): number => {
+      now = at(x)
+      given = x
+      return wanted(now.contents?.pH ?? 7) - x
+    }
+    const first = missing(was)
+    if (Math.abs(first) > close) {
+      if (first > 0) low = was
+      else high = was
+      // False position, the end that stays halved each time (Illinois), and halving where it creeps.
+      let atLow = first > 0 ? first : missing(low)
+      let atHigh = first > 0 ? missing(high) : first
+      for (let n = 0; n < 12; n++) {
+        const x = n % 3 === 2 ? (low + high) / 2 : (low * atHigh - high * atLow) / (atHigh - atLow)
+        const f = missing(x)
+        if (Math.abs(f) < close) break
+        if (f > 0) {
+          low = x
+          atLow = f
+          atHigh /= 2
+        } else {
+          high = x
+          atHigh = f
+          atLow /= 2
+        }
+      }
+    }
+  }
+  const pH = now.contents?.pH ?? 7
+  const acid = strongAcid(now.totals, now.volume_mL)
+  const dissolved = new Map(parts.map((p) => [p.smiles, p.mol > 0 ? Math.min(1, capacity(p, pH, acid, vessel, water) / p.mol) : 1]))
+  const reacted = new Map(organic.reacted).set(PROTONS, given)
+  return { ...now, organic: { ...(now.organic ?? organic), dissolved, reacted } }
+}
+const PROTONS = 'protons given'
+/** Share of the protons that could be given within which it is known how many are. */
+const NEAR_ENOUGH = 0.004
+
+interface Part {
+  readonly mol: number
+  readonly structure: Structure
+  readonly acids: ReturnType<typeof acidsOf>
+  readonly bases: ReturnType<typeof basesOf>
+  readonly neutral: number
+}
+
+/** How much more of it dissolves because it is ionised: a factor on the uncharged form. */
+function ionisedFactor({ acids, bases }: Part, pH: number): { minus: number; plus: number } {
+  const [acid] = acids
+  const [base] = bases
+  return { minus: acid ? 10 ** Math.min(12, pH - acid.pKa) : 0, plus: base ? 10 ** Math.min(12, base.pKa - pH) : 0 }
+}
+const dissolvedMolar = (part: Part, pH: number): number => {
+  const { minus, plus: up } = ionisedFactor(part, pH)
+  const salt = saltSolubility(part.structure.atoms['C'] ?? 0)
+  return part.neutral + Math.min(salt, part.neutral * (minus + up))
+}
+
+function protonsGiven(part: Part, pH: number, water: number): number {
+  const share = Math.min(part.mol, (dissolvedMolar(part, pH) * water) / 1000)
+  const from = part.acids.reduce((sum, { pKa, n }) => sum + n / (1 + 10 ** (pKa - pH)), 0)
+  const to = part.bases.reduce((sum, { pKa, n }) => sum + n / (1 + 10 ** (pH - pKa)), 0)
+  return share * (from - to)
+}
+
+function capacity(part: Part, pH: number, acid: number, vessel: Vessel, water: number): number {
+  const { structure } = part
+  const solvents = vessel.organic?.solvents ?? new Map<OrganicSolvent, number>()
+  if (acid > STRONG_ACID && waterIn(vessel) > 0) return inStrongAcid(structure) ? part.mol : 0
+  let mol = (dissolvedMolar(part, pH) * water) / 1000
+  // Ethanol mixed into the water stands in the ledger.
+  if (!clingsToWater(structure)) mol += (IN_SOLVENT * water * Math.min(1, concentration(vessel, 'C2H5OH') / PURE_ETHANOL)) / 1000
+  for (const [solvent, mL] of solvents) if (!clingsToWater(structure) && solvent !== 'oil') mol += (IN_SOLVENT * mL) / 1000
+  return mol
+}
+
+/** Oxygen, nitrogen, a double bond, a ring that is easily sulfonated: what cold concentrated sulfuric acid takes up. */
+function inStrongAcid({ atoms, groups }: Structure): boolean {
+  const basic = (atoms['O'] ?? 0) + (atoms['N'] ?? 0) - 2 * (groups.nitro ?? 0) - (groups.nitro ?? 0)
+  return basic > 0 || (groups.nitro ?? 0) === 0
+    ? basic > 0 ||
+        (groups.alkene ?? 0) + (groups.alkyne ?? 0) > 0 ||
+        (groups.thiol ?? 0) + (groups.sulfide ?? 0) > 0 ||
+        (groups['alcohol-benzylic-tertiary'] ?? 0) > 0
+    : true
+}
+
+/**
+ * Lets the unknown in a vessel react, give its protons and dissolve.
+ * @param minutes since the last operation began, at the vessel's temperature
+ */
+export function settleOrganic(vessel: Vessel, minutes: number, shift: Shift | undefined): Vessel {
+  if (!vessel.organic) return vessel
+  const fresh: Vessel = { ...vessel, organic: { ...vessel.organic, happened: new Map(), fumes: new Map() } }
+  if (fresh.volume_mL <= 0) return fresh
+  const ionised = ionise(fresh, shift)
+  const done = react(ionised, minutes, shift)
+  return done === ionised ? done : ionise(done, shift)
+}
+
+/** Share of a compound that no reaction has yet taken, by the reaction that went furthest. */
+export function unreacted({ organic }: Vessel, smiles: string): number {
+  const mol = organic?.compounds.get(smiles) ?? 0
+  if (!organic || mol <= 0) return 1
+  const structure = structureOf(smiles)
+  let furthest = 0
+  for (const [rule, sites] of rulesFor(structure))
+    furthest = Math.max(furthest, (organic.reacted.get(placesOf(rule, structure)) ?? 0) / (mol * sites))
+  return Math.max(0, 1 - furthest)
+}
