@@ -35,7 +35,7 @@ function ironColour(s: Structure): Look {
   if (has(s, 'phenol-catechol'))
     return (s.groups.phenol ?? 0) > 2 || has(s, 'carboxylic-acid')
       ? dye([560, 3000, 9000], [440, 1500, 7000])
-      : dye([690, 1200, 5500], [430, 500, 5000])
+      : dye([690, 260, 4600], [410, 120, 4200])
   if (has(s, 'phenol-hydroquinone')) return dye([430, 700, 9000])
   if (has(s, 'phenol-chelated')) return dye([525, 1600, 5600])
   if (has(s, 'phenol-para-carbonyl')) return dye([500, 350, 6000])
@@ -47,12 +47,12 @@ function ironColour(s: Structure): Look {
 
 /** Colour of phthaleins in alkali. */
 function phthaleinColour(s: Structure, pH: number): Look {
-  if (has(s, 'phenol-resorcinol')) return dye([490, 30_000, 2600])
+  if (has(s, 'phenol-resorcinol')) return dye([478, 30_000, 3200])
   if (pH < 8.5) return dye([400, 20, 4000])
   if (has(s, 'phenol-catechol')) return dye([605, 12_000, 3500])
   if (has(s, 'phenol-fused')) return dye([650, 12_000, 3200])
   if (has(s, 'phenol-hydroquinone')) return dye([560, 3000, 4000])
-  return (s.groups['carbon-benzylic'] ?? 0) > 1 ? dye([596, 20_000, 3300]) : dye([553, 22_000, 3300])
+  return (s.groups['carbon-benzylic'] ?? 0) > 1 ? dye([596, 20_000, 3300]) : dye([548, 22_000, 2600], [512, 12_000, 3000])
 }
 
 /** Hydrazones are the redder the further the carbonyl group's conjugation reaches. */
@@ -74,7 +74,7 @@ export const LOOKS: Readonly<Record<string, (s: Structure, pH: number) => Look |
   RO: (s) => (has(s, 'phenol', 'arylamine-primary') ? solid('#5c3d22', 'flocculent', 120) : null),
   'ROCe^3+': () => dye([490, 12, 5000]),
   R2CC6H4N4O4: hydrazone,
-  R2C22H23N3SO5: () => dye([555, 40_000, 3300]),
+  R2C22H23N3SO5: () => dye([540, 700, 2800], [502, 350, 3000]),
   'RCHOHSO3^-': () => solid(WHITE, 'crystalline', 220),
   'RCONHOFe^2+': () => dye([525, 1000, 5500]),
   'ROFe^2+': ironColour,
@@ -90,8 +90,8 @@ export const LOOKS: Readonly<Record<string, (s: Structure, pH: number) => Look |
   ROHI2: () => dye([600, 30_000, 7000]),
   R2N2H2Cu: () => dye([540, 140, 5200]),
   R2C2O4Cu: () => dye([620, 60, 5200]),
-  RNC9H4O3: () => dye([440, 6000, 5200]),
-  R2C8H4O4: phthaleinColour,
+  RNC9H4O2: () => dye([430, 300, 4600]),
+  R2C8H6O4: phthaleinColour,
   R2S2Pb: () => solid('#f0dc3a', 'flocculent', 400),
   'RSFe(CN)5NO^3-': () => dye([525, 3000, 5000]),
   'RCOCH2Fe(CN)5NO^3-': () => dye([490, 2500, 5000]),

@@ -1,6 +1,17 @@
 import { equationOfRule, organicById, type OrganicRule } from '../reactions'
 import { agentById } from '../species'
-import { basesOf, boilingPointOf, compoundOf, densityOf, meltingPointOf, NAMED_GROUPS, structureOf, type GroupId, type Structure } from '../structure'
+import {
+  basesOf,
+  boilingPointOf,
+  compoundOf,
+  densityOf,
+  meltingPointOf,
+  NAMED_GROUPS,
+  NO_STRUCTURE,
+  structureOf,
+  type GroupId,
+  type Structure,
+} from '../structure'
 import { concentration, halfLifeOf, strongAcid, unreacted, waterIn, type Event, type Vessel } from '../tube'
 import type { Form, Smell, Speed } from '../vocabulary'
 import { COLOURLESS, colourOfHex, labOfHex, nameColour, type Colour } from './colour'
@@ -54,7 +65,7 @@ function* madeIn({ organic, contents }: Vessel): Generator<Seen> {
     const spectrum = agentById.get(formula)?.spectrum
     const look: Look | null = spectrum
       ? { is: 'dye', bands: spectrum.bands }
-      : (LOOKS[formula]?.(smiles ? structureOf(smiles) : NOTHING, contents?.pH ?? 7) ?? null)
+      : (LOOKS[formula]?.(smiles ? structureOf(smiles) : NO_STRUCTURE, contents?.pH ?? 7) ?? null)
     if (look) yield { formula, look, mol }
   }
 }
@@ -72,21 +83,6 @@ function* looksIn(vessel: Vessel): Generator<Seen> {
     if (look && there > 0) yield { formula: structure.formula, look, mol: there }
   }
 }
-/** Where a reagent's molecules react among themselves there is no structure to ask. */
-const NOTHING: Structure = {
-  smiles: '',
-  code: '',
-  formula: '',
-  atoms: {},
-  molarMass: 1,
-  elements: [],
-  groups: {},
-  fragments: 0,
-  logP: 0,
-  rings: 0,
-  metals: [],
-}
-
 const spectra = new Map<string, Float64Array>()
 /** Light taken out, for each mol/L and cm, added to what the water's own species take. */
 export function organicAbsorbance(vessel: Vessel, path_cm: number): Float64Array | null {

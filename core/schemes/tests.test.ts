@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { TESTS } from '../catalogue'
+import { ORGANIC_TESTS, TESTS } from '../catalogue'
 import { observationSchema, type Observation } from '../notebook'
 import { SCHEMES, everyTest, FULL_SEPARATION, isSign, testsOfScheme, testsToDo } from './index'
 
@@ -8,7 +8,7 @@ const separating = SCHEMES.filter((s) => s.separations.length > 0)
 
 describe('a scheme as tests', () => {
   test('no two tests, of the catalogue or of any scheme, share a name', () => {
-    expect(everyTest.size).toBe(TESTS.length + separating.reduce((sum, s) => sum + testsOfScheme(s).length, 0))
+    expect(everyTest.size).toBe(TESTS.length + ORGANIC_TESTS.length + separating.reduce((sum, s) => sum + testsOfScheme(s).length, 0))
   })
   test.each(separating.map((s) => [s.id, s] as const))('%s: every separation and proof is one, with its vessel and a time', (_, scheme) => {
     const tests = testsOfScheme(scheme)

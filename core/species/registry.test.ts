@@ -86,7 +86,10 @@ describe('names', () => {
   test('ids of reagents are unique and every one can be poured', () => {
     expect(new Set(REAGENTS.map((r) => r.id)).size).toBe(REAGENTS.length)
     for (const r of REAGENTS) {
-      const charge = Object.entries(r.supplies).reduce((sum, [formula, n]) => sum + n * parseFormula(formula).charge, 0)
+      const charge = [...Object.entries(r.supplies), ...Object.entries(r.agents ?? {})].reduce(
+        (sum, [formula, n]) => sum + n * parseFormula(formula).charge,
+        0,
+      )
       expect([r.id, Math.abs(charge) < 1e-9]).toEqual([r.id, true])
     }
     for (const r of REAGENTS) for (const s of r.strengths) expect(findReagent(`${r.formula} ${s.label}`.trim()).totals.length).toBe(COMPONENTS.length)

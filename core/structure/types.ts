@@ -26,3 +26,18 @@ export interface Structure {
   /** Metal ions in it, as the salt scheme names them. */
   readonly metals: readonly string[]
 }
+
+/** What reagents' molecules do among themselves has no structure of the unknown to ask. */
+export const NO_STRUCTURE: Structure = {
+  smiles: '',
+  code: '',
+  formula: '',
+  atoms: {},
+  molarMass: 1,
+  elements: [],
+  groups: {},
+  fragments: 0,
+  logP: 0,
+  rings: 0,
+  metals: [],
+}

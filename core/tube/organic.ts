@@ -1,7 +1,7 @@
 import type { Shift } from '../equilibrium'
 import { equationOfRule, isGeneric, ORGANIC_RULES, type OrganicRule, type Term } from '../reactions'
 import { agentById, COMPONENT_INDEX, gasById, inComponents, inertById, solidById, type OrganicSolvent } from '../species'
-import { acidsOf, basesOf, clingsToWater, structureOf, waterSolubilityOf, type Structure } from '../structure'
+import { acidsOf, basesOf, clingsToWater, NO_STRUCTURE, structureOf, waterSolubilityOf, type Structure } from '../structure'
 import type { OrganicMatter } from './matter'
 import { concentration, settleEquilibrium, strongAcid, type Vessel } from './vessel'
 
@@ -31,8 +31,7 @@ function placeOf(formula: string): Place {
 }
 function workOutPlace(formula: string): Place {
   if (formula === 'H2O') return { kind: 'water' }
-  if (isGeneric(formula) || agentById.has(formula) || ['CHI3', 'C18H9NO4', 'NaCl', 'NaBr', 'C6H7N', 'C6H5SO3^-'].includes(formula))
-    return { kind: 'agent' }
+  if (isGeneric(formula) || agentById.has(formula)) return { kind: 'agent' }
   if (inertById.has(formula)) return { kind: 'inert' }
   const solid = solidById.get(formula)
   if (solid) return { kind: 'ledger', terms: [...solid.terms] }
@@ -165,7 +164,7 @@ class Working {
     }
     const [made] = equationOfRule(rule).takes.filter((t) => isGeneric(t.formula))
     if (made) this.withMade(rule, made.formula)
-    else this.go(rule, BARE, Infinity)
+    else this.go(rule, NO_STRUCTURE, Infinity)
   }
 
   private withCompounds(rule: OrganicRule): void {
@@ -200,7 +199,7 @@ class Working {
     plus(this.reacted, placesOf(rule, structure), taken)
     plus(this.happened, rule.id, taken)
     for (const term of reagents) this.change(term, -extent, structure)
-    for (const term of gives) if (!isGeneric(term.formula) || isKept(term.formula)) this.change(term, extent, structure)
+    for (const term of gives) this.change(term, extent, structure)
     return taken
   }
 
@@ -240,62 +239,6 @@ function react(vessel: Vessel, minutes: number, shift: Shift | undefined): Vesse
     now = settleEquilibrium(after, shift)
   }
   return now
-}
-
-/** Made of the unknown and looked at, or taken by a later rule; what else is made of it is not followed. */
-const KEPT: ReadonlySet<string> = new Set(
-  ORGANIC_RULES.flatMap((rule) =>
-    rule.sites
-      ? []
-      : equationOfRule(rule)
-          .takes.map((t) => t.formula)
-          .filter(isGeneric),
-  ),
-)
-const LOOKED_AT: ReadonlySet<string> = new Set([
-  'RBr',
-  'RCl',
-  'ROCe^3+',
-  'RO',
-  'R2CC6H4N4O4',
-  'R2C22H23N3SO5',
-  'RCHOHSO3^-',
-  'RCONHOFe^2+',
-  'ROFe^2+',
-  'RN2C10H7O',
-  'R2NNO',
-  'R2NRNO',
-  'RNHSO2C6H5',
-  'R2NSO2C6H5',
-  'RNC',
-  'RC14H13N4',
-  'R2CC6H6N2',
-  'RC25H20O4',
-  'ROHI2',
-  'R2N2H2Cu',
-  'R2C2O4Cu',
-  'RNC9H4O3',
-  'R2C8H4O4',
-  'R2S2Pb',
-  'RSFe(CN)5NO^3-',
-  'RCOCH2Fe(CN)5NO^3-',
-  'RNH2',
-])
-const isKept = (formula: string): boolean => KEPT.has(formula) || LOOKED_AT.has(formula)
-
-/** A structure of nothing, for what reagents do among themselves. */
-const BARE: Structure = {
-  smiles: '',
-  code: '',
-  formula: '',
-  atoms: {},
-  molarMass: 1,
-  elements: [],
-  groups: {},
-  fragments: 0,
-  logP: 0,
-  rings: 0,
-  metals: [],
 }
 
 function take(agents: Map<string, number>, formula: string, mol: number): void {
@@ -341,23 +284,23 @@ function ionise(vessel: Vessel, shift: Shift | undefined): Vessel {
       totals[0] = (totals[0] as number) + (x - was)
       return settleEquilibrium({ ...vessel, totals }, shift)
     }
-    const close = NEAR_ENOUGH * most
     const missing = (x: number): number => {
       now = at(x)
       given = x
       return wanted(now.contents?.pH ?? 7) - x
     }
     const first = missing(was)
-    if (Math.abs(first) > close) {
+    const isClose = (f: number, x: number): boolean => Math.abs(f) < NEAR_ENOUGH * Math.abs(x) + LEAST
+    if (!isClose(first, was)) {
       if (first > 0) low = was
       else high = was
       // False position, the end that stays halved each time (Illinois), and halving where it creeps.
       let atLow = first > 0 ? first : missing(low)
       let atHigh = first > 0 ? missing(high) : first
-      for (let n = 0; n < 12; n++) {
+      for (let n = 0; n < 20; n++) {
         const x = n % 3 === 2 ? (low + high) / 2 : (low * atHigh - high * atLow) / (atHigh - atLow)
         const f = missing(x)
-        if (Math.abs(f) < close) break
+        if (isClose(f, x)) break
         if (f > 0) {
           low = x
           atLow = f
@@ -377,8 +320,8 @@ function ionise(vessel: Vessel, shift: Shift | undefined): Vessel {
   return { ...now, organic: { ...(now.organic ?? organic), dissolved, reacted } }
 }
 const PROTONS = 'protons given'
-/** Share of the protons that could be given within which it is known how many are. */
-const NEAR_ENOUGH = 0.004
+/** Share of the protons given within which it is known how many they are. */
+const NEAR_ENOUGH = 0.01
 
 interface Part {
   readonly mol: number
@@ -429,6 +372,35 @@ function inStrongAcid({ atoms, groups }: Structure): boolean {
     : true
 }
 
+/** Inorganic ions of a salt, which go into the ledger as soon as there is liquid, by mol of the salt. */
+const ionsIn = ({ groups, metals, atoms }: Structure): readonly (readonly [ion: string, n: number])[] => [
+  ...metals.map((metal) => [metal, atoms[metal.replace(/\^.*/, '')] ?? 0] as const),
+  ['Cl^-', groups['chloride-ion'] ?? 0],
+  ['NH4^+', groups['ammonium-ion'] ?? 0],
+  ['NO3^-', groups['nitrate-ion'] ?? 0],
+]
+
+function withIons(vessel: Vessel, shift: Shift | undefined): Vessel {
+  const { organic } = vessel
+  if (!organic) return vessel
+  const reacted = new Map(organic.reacted)
+  const totals = Float64Array.from(vessel.totals)
+  let any = false
+  for (const [smiles, mol] of organic.compounds) {
+    const key = `ions|${smiles}`
+    const fresh = mol - (reacted.get(key) ?? 0)
+    if (!(fresh > LEAST)) continue
+    reacted.set(key, mol)
+    for (const [ion, n] of ionsIn(structureOf(smiles))) {
+      const component = COMPONENT_INDEX.get(ion)
+      if (component === undefined || n <= 0) continue
+      totals[component] = (totals[component] as number) + n * fresh
+      any = true
+    }
+  }
+  return any ? settleEquilibrium({ ...vessel, totals, organic: { ...organic, reacted } }, shift) : vessel
+}
+
 /**
  * Lets the unknown in a vessel react, give its protons and dissolve.
  * @param minutes since the last operation began, at the vessel's temperature
@@ -437,7 +409,7 @@ export function settleOrganic(vessel: Vessel, minutes: number, shift: Shift | un
   if (!vessel.organic) return vessel
   const fresh: Vessel = { ...vessel, organic: { ...vessel.organic, happened: new Map(), fumes: new Map() } }
   if (fresh.volume_mL <= 0) return fresh
-  const ionised = ionise(fresh, shift)
+  const ionised = ionise(withIons(fresh, shift), shift)
   const done = react(ionised, minutes, shift)
   return done === ionised ? done : ionise(done, shift)
 }

@@ -581,7 +581,7 @@ export const starchIodine = functional(
 export const biuret = functional(
   'biuret',
   'Biuret test',
-  [takeSolid(mg(50)), add('NaOH 2 M', mL(2)), add('copper sulfate 0.1 M', drops(2)), shake(0.3), look('violet')],
+  [takeSolid(mg(50)), add('NaOH 2 M', mL(2)), add('CuSO4 0.1 M', drops(2)), shake(0.3), look('violet')],
   'Two amide links near each other give violet.',
   3,
 )

@@ -245,7 +245,7 @@ export const condensations = [
   defineOrganic({
     id: 'ninhydrin-proline',
     says: 'Amino acids with a secondary nitrogen give a yellow dye with ninhydrin.',
-    equation: 'RNHCOOH + C9H6O4 -> RNC9H4O3 + CO2 + 2 H2O',
+    equation: 'RNHCOOH + C9H6O4 -> RNC9H4O2 + CO2 + 2 H2O',
     sites: (s) => count(s, 'amino-acid-secondary'),
     halfLife_min: () => 150,
     per10K: 2.2,
@@ -254,9 +254,10 @@ export const condensations = [
   defineOrganic({
     id: 'phthalein',
     says: 'Phenols melted with phthalic anhydride and a drop of sulfuric acid give phthaleins, coloured in alkali.',
-    equation: '2 RHOH + C8H4O3 -> R2C8H4O4 + H2O',
+    equation: '2 RHOH + C8H4O3 -> R2C8H6O4 + H2O',
     sites: (s) => (has(s, 'phenol-para-carbonyl', 'phenol-nitro', 'acid-aromatic') ? 0 : count(s, 'phenol') > 0 && has(s, 'activated-place') ? 1 : 0),
-    halfLife_min: () => 3000,
+    // A few parts in a hundred thousand are enough to colour the alkali.
+    halfLife_min: () => 3_000_000,
     per10K: 2.5,
     when: { acidFrom: 2 },
     source: 'vogel-organic',

@@ -10,7 +10,7 @@ const XS = ['Cl', 'Br', 'I'] as const
 const SILVER: Readonly<Record<X, { quick: number; secondary: number; primary: number; slow: number }>> = {
   I: { quick: 0.02, secondary: 20, primary: 60, slow: 300_000 },
   Br: { quick: 0.05, secondary: 1200, primary: 2500, slow: 3_000_000 },
-  Cl: { quick: 0.1, secondary: 20_000, primary: 30_000, slow: 10_000_000 },
+  Cl: { quick: 0.1, secondary: 40_000, primary: 50_000, slow: 10_000_000 },
 }
 /** Minutes to half with iodide in acetone at 25 °C. */
 const IODIDE: Readonly<Record<'Cl' | 'Br', { quick: number; primary: number; secondary: number; tertiary: number }>> = {
@@ -136,6 +136,15 @@ export const substitutions = [
     source: 'shriner',
   }),
   ...silverRules,
+  defineOrganic({
+    id: 'silver-acyl',
+    says: 'Acid chlorides give silver chloride with silver ions in ethanol at once.',
+    equation: 'RCOCl + H2O -> RCOOH + Cl^- + H^+',
+    sites: (s) => count(s, 'acid-chloride'),
+    halfLife_min: () => 0.05,
+    when: { beside: 'Ag^+', dry: true },
+    source: 'shriner',
+  }),
   defineOrganic({
     id: 'acid-chloride-and-water',
     says: 'Acid chlorides are taken apart by water and alcohol, aliphatic ones violently, aromatic ones slowly: hydrogen chloride, and silver chloride with silver ions.',

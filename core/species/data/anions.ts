@@ -37,6 +37,7 @@ export const anionAqueous: readonly AqueousData[] = [
   { formula: 'Al(OH)2C6H5O7^2-', from: { 'Al^3+': 1, 'C6H5O7^3-': 1, 'H^+': -2 }, logK: logK(-0.5, 'smith-martell') },
   ...complexes('Ca^2+', 'C6H5O7^3-', [4.68], 'smith-martell'),
   ...complexes('Mg^2+', 'C6H5O7^3-', [4.7], 'smith-martell'),
+  { formula: 'CuOHC6H5O7^2-', name: 'hydroxocitratocuprate(II)', from: { 'Cu^2+': 1, 'C6H5O7^3-': 1, 'H^+': -1 }, logK: logK(3.6, 'smith-martell', { dH: 40, note: 'mixed hydroxo citrates counted as one' }), spectrum: bands('jorgensen', [690, 55, 4600]) },
   ...complexes('Cu^2+', 'C6H5O7^3-', [7.2], 'smith-martell', { spectrum: bands('jorgensen', [740, 50, 4200]) }),
   { formula: 'CN^-', name: 'cyanide', takesProtons: 1 },
   { formula: 'HCN', name: 'hydrogen cyanide', from: { 'CN^-': 1, 'H^+': 1 }, logK: logK(9.21, 'smith-martell', { dH: -43.5 }) },

@@ -57,7 +57,7 @@ export const copperAqueous: readonly AqueousData[] = [
   ...complexes('Cu^2+', 'SCN^-', [[2.33, { spectrum: bands('jorgensen', [400, 600, 6500], [750, 30, 4800]) }], [3.65, { spectrum: bands('jorgensen', [420, 1200, 6500]) }]], 'smith-martell'),
   ...complexes('Cu^2+', 'C2O4^2-', [[6.2, { spectrum: ammine(750, 30) }], [10.2, { spectrum: ammine(700, 35) }]], 'smith-martell'),
   { formula: 'CuC4H4O6', from: { 'Cu^2+': 1, 'C4H4O6^2-': 1 }, logK: logK(3.4, 'smith-martell'), spectrum: ammine(750, 30) },
-  { formula: 'Cu(OH)2C4H4O6^2-', from: { 'Cu^2+': 1, 'C4H4O6^2-': 1, 'H^+': -2 }, logK: logK(-8.0, 'vogel7', { note: 'set so that tartrate keeps the hydroxide from ammonia and alkali' }), spectrum: ammine(675, 45) },
+  { formula: 'Cu(OH)2C4H4O6^2-', from: { 'Cu^2+': 1, 'C4H4O6^2-': 1, 'H^+': -2 }, logK: logK(-7.4, 'vogel7', { dH: 55, note: 'set so that tartrate keeps the hydroxide from ammonia and alkali, and Fehling’s solution bears boiling' }), spectrum: ammine(675, 45) },
 ]
 
 export const copperSolids: readonly SolidData[] = [
@@ -84,7 +84,7 @@ export const copperSolids: readonly SolidData[] = [
     logK: logK(7.64, 'baes-mesmer', { dH: -64 }),
     habit: 'granular',
     colour: { hex: '#26221f', words: 'black', source: 'vogel7' },
-    gate: { rule: 'copper-hydroxide-dehydrates-hot', above_C: 55, source: 'clark' },
+    gate: { rule: 'copper-hydroxide-dehydrates-hot', above_C: 55, from: 'Cu(OH)2', source: 'clark' },
   },
   {
     formula: 'Cu2CO3(OH)2',

@@ -19,7 +19,7 @@ export const acids = compounds('crc', [
   ['mandelic acid', 'OC(C(O)=O)c1ccccc1', 119, null, 'X'],
   ['benzilic acid', 'OC(=O)C(O)(c1ccccc1)c1ccccc1', 151, null, ''],
   ['phenoxyacetic acid', 'OC(=O)COc1ccccc1', 98, 285, 'X'],
-  ['lactic acid', 'CC(O)C(O)=O', 17, null, 'C'],
+  ['lactic acid', 'CC(O)C(O)=O', 53, null, 'C'],
   ['oxalic acid dihydrate', 'OC(=O)C(O)=O.O.O', 101, null, 'X'],
   ['malonic acid', 'OC(=O)CC(O)=O', 135, null, 'X'],
   ['succinic acid', 'OC(=O)CCC(O)=O', 185, null, 'X'],
