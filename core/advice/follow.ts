@@ -1,5 +1,5 @@
 import { STOCK, wantsTube } from '../catalogue'
-import { observationsOf, reason, THOROUGH, traceOf, type Content, type Reasoning, type Simulations } from '../deduction'
+import { observationsOf, reason, THOROUGH, traceOf, type Content, type Hypothesis, type Reasoning, type Simulations } from '../deduction'
 import { entrySchema, isTest, type Case, type Entry, type Notebook, type Observation } from '../notebook'
 import { everyTest } from '../schemes'
 import { adviseFrom, type Proposal } from './next'
@@ -11,6 +11,8 @@ export interface Worker {
   readonly settings?: Case
   /** What the jar shows: the nominal model, or one with disturbed conditions. */
   readonly simulations: Simulations
+  /** What the worker reckons with; every hypothesis of the case, unless given. */
+  readonly among?: readonly Hypothesis[]
   /** What becomes of an observation on its way to the page; as seen, unless given. A null is not written down. */
   readonly writes?: (observation: Observation) => Observation | null
 }
@@ -60,11 +62,18 @@ export interface Followed {
 /**
  * Does the first test advised, and the next, until nothing more is worth doing or `most` tests are done.
  * @param watch told of every deduction on the way
+ * @param begun what was done and written before
  */
-export function followAdvice(settings: Notebook['case'], worker: Worker, most = 40, watch?: (reasoning: Reasoning) => void): Followed {
-  let entries: Entry[] = []
+export function followAdvice(
+  settings: Notebook['case'],
+  worker: Worker,
+  most = 40,
+  watch?: (reasoning: Reasoning) => void,
+  begun: readonly Entry[] = [],
+): Followed {
+  let entries = [...begun]
   for (;;) {
-    let reasoning = reason({ case: settings, entries })
+    let reasoning = reason({ case: settings, entries }, {}, worker.among)
     watch?.(reasoning)
     const { tests } = reasoning.trace
     const nextFrom = (): Proposal | undefined => (tests.length < most ? adviseFrom(reasoning, { case: settings, entries }).next[0] : undefined)

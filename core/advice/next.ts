@@ -60,6 +60,7 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
   const settings = notebook?.case
   if (reasoning.each && notebook) return adviseMixture(reasoning, notebook)
   const done = new Set(reasoning.trace.tests)
+  if ((reasoning.trace.volumes.get(FUSION_EXTRACT) ?? 0) > 0) done.add(FUSED)
   const organic = settings?.kind === 'organic'
   const wanted = (organic ? ORGANIC_TESTS : TESTS).filter((test) => !done.has(test.id) && atHand(test, settings))
   const held = wanted.flatMap((test): Held[] => {
@@ -111,7 +112,9 @@ const NOTHING_DONE: ReadonlySet<string> = new Set()
 /** Minutes that a fusion takes, for the first test that wants its extract. */
 const FUSION_min = 12
 const wantsFusion = (test: Test, done: ReadonlySet<string>): boolean =>
-  test.steps.some((s) => s.do === 'take' && s.from === FUSION_EXTRACT) && ![...done].some((id) => id.endsWith('-fusion'))
+  test.steps.some((s) => s.do === 'take' && s.from === FUSION_EXTRACT) && !done.has(FUSED)
+/** Stands among the tests done where an extract is there, however it was made. */
+const FUSED = 'fused'
 
 /** Whether everything a test wants stands on this bench; a case that lists no reagents has them all. */
 function atHand(test: Test, settings: Notebook['case'] | undefined): boolean {
@@ -225,10 +228,13 @@ function live({ posterior }: Reasoning): number[] {
 
 function prospectsOf(test: Test, { hypotheses, posterior, simulations }: Reasoning, among: readonly number[]): Prospect[] {
   const forecast = forecastOf(test, simulations)
+  // Of what is known by its elements alone, no other test can be foretold.
+  const tellsElements = test.stage === 'elements' || test.id === 'beilstein'
   const prospects = new Map<number, { outcome: number; mass: number; formula: string }>()
   for (const h of among) {
-    const content = hypotheses[h]?.content
-    if (!content) continue
+    const hypothesis = hypotheses[h]
+    if (!hypothesis || (hypothesis.elementsOnly && !tellsElements)) continue
+    const { content } = hypothesis
     const outcome = forecast.outcomeOf(content)
     const known = prospects.get(outcome)
     if (known) known.mass += posterior[h] as number

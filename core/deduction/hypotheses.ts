@@ -22,6 +22,8 @@ export interface Hypothesis {
   readonly prior: number
   /** Whether it stands for what is in no library, whose constants nobody knows. */
   readonly unlisted?: boolean
+  /** Whether nothing is known of it but its elements: then only what comes of a fusion, and the copper wire, speaks of it. */
+  readonly elementsOnly?: boolean
 }
 
 /** Ions the standings speak of; hydrogen of acid salts is told by formula only. */

@@ -33,6 +33,8 @@ const BEARERS: Readonly<Record<FusionElement, string>> = {
 }
 /** Molecules side by side that hold a set of elements between them. */
 const bearing = (elements: readonly FusionElement[]): string => (elements.length === 0 ? 'CCCCCCCC' : elements.map((e) => BEARERS[e]).join('.'))
+/** Much of the elements, little, and beside much oxygen, which takes the sodium: what stands beside their bearers. */
+const DILUTED = ['', '.CCCCCCCCCCCCCCCCCCCCCCCCCCCCCC', '.OCC(O)C(O)C(O)C(O)CO'] as const
 /** Every set of the elements. */
 const SETS: readonly (readonly FusionElement[])[] = Array.from({ length: 2 ** FUSION_ELEMENTS.length }, (_, bits) =>
   FUSION_ELEMENTS.filter((_, k) => (bits >> k) & 1),
@@ -64,10 +66,15 @@ function fromLibrary(): Hypothesis[] {
 }
 
 function bySets(): Hypothesis[] {
-  return SETS.map((elements) => {
-    const smiles = bearing(elements)
-    return { content: contentOf(smiles, UNLISTED), ions: new Set<string>(elements), prior: UNLIKE / SETS.length, unlisted: true }
-  })
+  return SETS.flatMap((elements) =>
+    DILUTED.map((filler) => ({
+      content: contentOf(`${bearing(elements)}${filler}`, UNLISTED),
+      ions: new Set<string>(elements),
+      prior: UNLIKE / SETS.length / DILUTED.length,
+      unlisted: true,
+      elementsOnly: true,
+    })),
+  )
 }
 
 /** Every content hypotheses ask about, once. */

@@ -1,10 +1,8 @@
 import {
   AQUEOUS,
   caseSchema,
-  FAMILIES,
   followAdvice,
   GASES,
-  HABITS,
   ionsOf,
   PORTIONS,
   SALTS,
@@ -15,11 +13,11 @@ import {
   usePercepts,
   type Conditions,
   type Entry,
-  type Observation,
 } from '@foxing/core'
 import { writeFileSync } from 'node:fs'
 import { builtPercepts } from './percepts'
 import { wilson } from './interval'
+import { misreader } from './misread'
 import { Reliability } from './reliability'
 import { randomFrom } from './random'
 
@@ -35,40 +33,6 @@ const settings = caseSchema.parse({})
 const pack = builtPercepts()
 usePercepts(pack)
 const FULL = PORTIONS.stages.filter((s) => s.id !== 'residue').flatMap((s) => s.tests)
-
-const NEIGHBOURS: Readonly<Record<string, readonly string[]>> = {
-  white: ['colourless', 'grey', 'yellow'],
-  colourless: ['white', 'yellow'],
-  blue: ['green', 'violet'],
-  green: ['blue', 'yellow'],
-  yellow: ['orange', 'white', 'green'],
-  orange: ['yellow', 'red', 'brown'],
-  red: ['orange', 'brown', 'pink'],
-  brown: ['red', 'orange', 'black'],
-  violet: ['blue', 'pink'],
-  black: ['brown', 'grey'],
-  pink: ['red', 'violet'],
-  grey: ['black', 'white'],
-}
-
-/** A neighbouring colour, a faint thing missed, sodium in the flame; or something plainly wrong. */
-function misreader(random: () => number, misread: number, wrong: number): (o: Observation) => Observation | null {
-  const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T
-  return (o) => {
-    const dice = random()
-    if (dice < wrong) {
-      if (o.channel.endsWith('colour') || o.channel.startsWith('paper.')) return { ...o, value: pick(FAMILIES) }
-      if (o.channel === 'precipitate.habit') return { ...o, value: pick(HABITS) }
-      return o.value === 'yes' || o.negated ? { ...o, negated: !o.negated, value: 'yes' } : null
-    }
-    if (dice > misread + wrong) return o
-    if (o.channel === 'flame.colour') return { ...o, value: 'yellow' }
-    if (o.channel.endsWith('colour')) return { ...o, value: pick(NEIGHBOURS[o.value] ?? FAMILIES) }
-    if (o.channel === 'precipitate.amount' && (o.value === 'trace' || o.value === 'slight')) return null
-    if (o.channel === 'precipitate.habit') return { ...o, value: pick(HABITS) }
-    return o
-  }
-}
 
 function share(right: number, of: number): string {
   const [low, high] = wilson(right, of)

@@ -151,7 +151,7 @@ export const nitrogenByBlue = defineTest({
     look('blue'),
     boil(1),
     cool(),
-    add('FeCl3 0.1 M', drops(2)),
+    add('FeCl3 0.1 M', drops(16)),
     look('blue'),
   ],
   because:
@@ -240,6 +240,27 @@ export const halogenByLayer = defineTest({
   sources: ['vogel-organic'],
   relies: ['cyanide and sulfide boiled out'],
   cautions: ['Chlorine water in measured drops, in the hood.'],
+})
+
+export const chlorineBeside = defineTest({
+  id: 'chlorine-beside',
+  title: 'Chlorine beside bromine or iodine',
+  stage: 'elements',
+  on: ['solution'],
+  steps: [
+    take(mL(0.5), from),
+    add('HNO3 dil', drops(28)),
+    boil(2),
+    add('KMnO4 0.1 M', drops(18)),
+    boil(6),
+    add('H2O2 3 %', drops(16)),
+    add('silver nitrate', drops(3)),
+    look('precipitate'),
+  ],
+  because: 'Permanganate in dilute nitric acid boils bromine and iodine off and leaves chloride, which silver then shows by itself.',
+  minutes: 14,
+  sources: ['vogel-organic'],
+  cautions: ['Bromine and iodine boil off: in the hood.'],
 })
 
 export const phosphorus = defineTest({
