@@ -17,6 +17,7 @@ export {
   STOCK,
   organicTestById,
   ORGANIC_TESTS,
+  testsFor,
   testById,
   TESTS,
   UnknownTest,

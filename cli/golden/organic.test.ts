@@ -48,8 +48,9 @@ describe('golden facts of organic compounds', () => {
     const percept = looks[look ?? looks.length - 1]
     if (!percept) throw new Error('no such look')
     for (const field of Object.keys(expected) as (keyof OrganicExpected)[]) {
-      const wanted = expected[field]
-      expect([field, ...(Array.isArray(wanted) ? wanted : [wanted])]).toContain(READ[field](percept))
+      const wanted: unknown = expected[field]
+      const any: readonly unknown[] = Array.isArray(wanted) ? wanted : [wanted]
+      expect([field, ...any]).toContain(READ[field](percept))
     }
   })
 })

@@ -2,6 +2,7 @@ import type { Test } from '../catalogue'
 import {
   likelihoodAt,
   observationsOf,
+  shownBy,
   stepsOfTest,
   type Content,
   type Expectation,
@@ -70,7 +71,7 @@ export class Forecast {
       if (at === undefined) this.sayingAt.set(text, (at = this.sayings.push(o) - 1))
       return at
     })
-    const shows = new Set([...expected].flatMap(([step, e]) => (e && isLook(step) ? e.percept.shows : [])))
+    const shows = new Set([...expected].flatMap(([step, e]) => (e && isLook(step) ? shownBy(e.percept) : [])))
     const place = this.outcomes.push({ observations, said, expected, shows }) - 1
     this.byWords.set(words, place)
     return place
@@ -105,7 +106,9 @@ export class Forecast {
 }
 
 const isLook = (step: TraceStep): boolean =>
-  step.index >= 0 && ['look', 'hold', 'smell', 'flame'].includes(step.recipe.steps.at(-1)?.do ?? '') && step.test !== 'appearance'
+  step.index >= 0 &&
+  ['look', 'hold', 'smell', 'flame', 'copper-wire', 'ignition'].includes(step.recipe.steps.at(-1)?.do ?? '') &&
+  step.test !== 'appearance'
 
 const marks = new WeakMap<Expectation, number>()
 let marked = 0

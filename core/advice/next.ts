@@ -3,7 +3,7 @@ import { forecastOf } from './forecast'
 import { gatesOf, heldBy } from './gates'
 import { worthDoing } from './mixture'
 import { review, type Finding } from './review'
-import { brings, careOf, cautionsOf, FUSION_EXTRACT, ORGANIC_TESTS, reagentsOf, TESTS, type Test } from '../catalogue'
+import { brings, careOf, cautionsOf, FUSION_EXTRACT, reagentsOf, testsFor, type Test } from '../catalogue'
 import { reason, type Reasoning } from '../deduction'
 import type { Notebook } from '../notebook'
 import { findReagent, gasById } from '../species'
@@ -61,8 +61,7 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
   if (reasoning.each && notebook) return adviseMixture(reasoning, notebook)
   const done = new Set(reasoning.trace.tests)
   if ((reasoning.trace.volumes.get(FUSION_EXTRACT) ?? 0) > 0) done.add(FUSED)
-  const organic = settings?.kind === 'organic'
-  const wanted = (organic ? ORGANIC_TESTS : TESTS).filter((test) => !done.has(test.id) && atHand(test, settings))
+  const wanted = testsFor(settings?.kind ?? 'salt').filter((test) => !done.has(test.id) && atHand(test, settings))
   const held = wanted.flatMap((test): Held[] => {
     const gate = heldBy(test, reasoning)
     return gate ? [{ test: test.id, title: test.title, because: `${gate.says} ${gate.asks}` }] : []
@@ -238,7 +237,7 @@ function prospectsOf(test: Test, { hypotheses, posterior, simulations }: Reasoni
     const outcome = forecast.outcomeOf(content)
     const known = prospects.get(outcome)
     if (known) known.mass += posterior[h] as number
-    else prospects.set(outcome, { outcome, mass: posterior[h] as number, formula: content.id })
+    else prospects.set(outcome, { outcome, mass: posterior[h] as number, formula: content.label ?? content.id })
   }
   return [...prospects.values()]
 }
@@ -267,14 +266,14 @@ function refutationOf(undone: readonly Test[], reasoning: Reasoning): Refutation
     const foretold = forecast.outcomeOf(claim.content)
     const own = forecast.chance(foretold, foretold)
     const against = rivals.filter(({ content }) => forecast.chance(forecast.outcomeOf(content), foretold) < 0.1 * own)
-    if (against.length > (best?.against.length ?? 0)) best = { test, against: against.map((r) => r.content.id) }
+    if (against.length > (best?.against.length ?? 0)) best = { test, against: [...new Set(against.map((r) => r.content.label ?? r.content.id))] }
   }
   if (!best) return null
   const named = best.against.slice(0, 3).join(', ')
   return {
-    claim: claim.content.id,
+    claim: claim.content.label ?? claim.content.id,
     test: best.test.id,
     title: best.test.title,
-    because: `If it is not ${claim.content.id}, this would show it: ${named}${best.against.length > 3 ? ` and ${best.against.length - 3} more` : ''} would answer otherwise.`,
+    because: `If it is not ${claim.content.label ?? claim.content.id}, this would show it: ${named}${best.against.length > 3 ? ` and ${best.against.length - 3} more` : ''} would answer otherwise.`,
   }
 }

@@ -133,9 +133,11 @@ export const cautionsOf = (test: Test): string[] => {
   return [...new Set([...pouredIn(test).map((p) => p.caution), ...passed, ...(test.cautions ?? [])])].filter((line) => line !== '')
 }
 
+/** Done on a wire, a spatula or in a capillary: a place of its own as well. */
+const BURNT: ReadonlySet<string> = new Set(['flame', 'copper-wire', 'ignition', 'melting-point', 'boiling-point'])
 /** Whether a test wants a tube of its own; one that only makes or samples the stock is done in the stock. */
 export const wantsTube = (test: Test): boolean =>
-  test.steps.some((step) => Object.values(step).includes(THIS) || ('do' in step && step.do === 'flame'))
+  test.steps.some((step) => Object.values(step).includes(THIS) || ('do' in step && BURNT.has(step.do)))
 
 /** Whether the test itself pours the ion in, so that seeing it proves nothing. */
 export const brings = (test: Test, ion: string): boolean => {

@@ -21,4 +21,6 @@ export const testById: ReadonlyMap<string, Test> = new Map(TESTS.map((test) => [
 
 /** Tests of an organic unknown. */
 export const ORGANIC_TESTS: readonly Test[] = Object.values<Test>(organic)
+/** The tests that are done on a kind of unknown. */
+export const testsFor = (kind: 'salt' | 'mixture' | 'organic'): readonly Test[] => (kind === 'organic' ? ORGANIC_TESTS : TESTS)
 export const organicTestById: ReadonlyMap<string, Test> = new Map(ORGANIC_TESTS.map((test) => [test.id, test]))

@@ -222,10 +222,10 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
 /** How often a layer is described where there is none. */
 const NO_LAYER = 0.06
 /** How far a melting and a boiling point are read from the true one, °C: the first for impurity and haste, the second for pressure and the thermometer's stem. */
-const MELTING_SPREAD_C = 1.5
-const BOILING_SPREAD_C = 2.5
+const MELTING_SPREAD_C = 2
+const BOILING_SPREAD_C = 3
 /** A constant that is plainly off: a sample not dry, a bath heated too fast. */
-const CONSTANT_OFF = 0.04
+const CONSTANT_OFF = 0.08
 /** °C over which constants of unlisted compounds spread. */
 const CONSTANT_RANGE_C = 300
 

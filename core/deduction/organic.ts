@@ -1,4 +1,16 @@
-import { COMPOUNDS, compoundOf, FUSION_ELEMENTS, groupOf, NAMED_GROUPS, structureOf, type FusionElement, type Structure } from '../structure'
+import type { Percept } from '../perception'
+import { mixed } from '../species'
+import {
+  COMPOUNDS,
+  compoundOf,
+  FUSION_ELEMENTS,
+  groupOf,
+  NAMED_GROUPS,
+  structureOf,
+  type Compound,
+  type FusionElement,
+  type Structure,
+} from '../structure'
 import type { Content, Hypothesis } from './hypotheses'
 
 /** What an organic unknown may be: each compound of the library, a compound like it that is in none, and what the elements alone say. */
@@ -80,12 +92,21 @@ function bySets(): Hypothesis[] {
 /** Every content hypotheses ask about, once. */
 export const organicContents = (): readonly Content[] => [...new Map(organicUnknowns().map(({ content }) => [content.id, content])).values()]
 
+/** The compound a seed draws to practise on, by its SMILES; the same on every machine. */
+export const drawCompound = (seed: number): string => COMPOUNDS[mixed(seed) % COMPOUNDS.length]?.smiles ?? 'CCO'
+
+/** A compound of the library by its name; undefined for any other text. */
+export const compoundNamed = (text: string): Compound | undefined => COMPOUNDS.find((c) => c.name.toLowerCase() === text.trim().toLowerCase())
+
 /** What was perceived of the structures that contents hold, for a program that reads none itself. */
 export const structuresOf = (contents: readonly Content[]): Readonly<Record<string, Structure>> =>
   Object.fromEntries(contents.map(({ id }) => [id, structureOf(id)]))
 
+/** What a percept shows, with the elements that its ions speak of. */
+export const shownBy = ({ shows }: Pick<Percept, 'shows'>): string[] => shows.flatMap((shown) => [shown, ...(ELEMENTS_OF[shown] ?? [])])
+
 /** Elements that an ion seen in an extract speaks of. */
-export const ELEMENTS_OF: Readonly<Record<string, readonly FusionElement[]>> = {
+const ELEMENTS_OF: Readonly<Record<string, readonly FusionElement[]>> = {
   'CN^-': ['N'],
   'Fe(CN)6^4-': ['N'],
   'HS^-': ['S'],

@@ -5,7 +5,7 @@ import { sayObservation } from '../notebook'
 import { everyTest } from '../schemes'
 import { COMPONENTS } from '../species'
 import type { Hypothesis, Simulations } from './hypotheses'
-import { ELEMENTS_OF } from './organic'
+import { shownBy } from './organic'
 import { likelihoodAt, stepsMeant } from './likelihood'
 import type { Trace, TraceObservation } from './trace'
 
@@ -240,7 +240,7 @@ function signsBy(trace: Trace, hypotheses: readonly Hypothesis[], posterior: Flo
       if (step.test && !REACTION_STAGES.has(everyTest.get(step.test)?.stage ?? 'looked')) continue
       const expectation = simulations.expect(best.content, step.recipe)
       if (!expectation || likelihoodAt(observation, expectation, traced.eyes) < EXPLAINED) continue
-      for (const ion of expectation.percept.shows.flatMap((shown) => [shown, ...(ELEMENTS_OF[shown] ?? [])])) {
+      for (const ion of shownBy(expectation.percept)) {
         if (best.ions.has(ion) && !(step.test && broughtBy(step.test, ion)))
           signs.set(ion, (signs.get(ion) ?? new Set()).add(step.test ?? step.entry))
       }

@@ -103,6 +103,11 @@ function body(channel: string, value: string, negated: boolean, degree: string |
   const plain = PLAIN[channel]
   if (plain) return negated || value === 'no' ? plain[1] : plain[0]
   if (channel === 'precipitate.dissolves') return DISSOLVES[negated ? (value === 'yes' ? 'no' : 'yes') : value] ?? value
+  if (channel === 'solubility') return DISSOLVES[value] ?? value
+  if (channel === 'melting-point') return value === 'none' ? 'no melting point' : `melts at ${value} °C`
+  if (channel === 'boiling-point') return value === 'none' ? 'no boiling point' : `boils at ${value} °C`
+  if (channel === 'ash') return negated || value === 'no' ? 'no ash' : 'ash left'
+  if (channel === 'flame.sooty') return negated || value === 'no' ? 'burns clean' : 'sooty flame'
   const word = `${negated ? 'not ' : ''}${degree ? `${degree} ` : ''}${value}`
   if (channel.startsWith('paper.')) return `${channel.slice('paper.'.length)}: ${word}`
   if (channel === 'flame.colour') return value === 'colourless' ? 'flame not coloured' : `flame ${word}`

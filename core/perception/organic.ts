@@ -5,10 +5,12 @@ import {
   boilingPointOf,
   compoundOf,
   densityOf,
+  groupOf,
   meltingPointOf,
   NAMED_GROUPS,
   NO_STRUCTURE,
   structureOf,
+  waterSolubilityOf,
   type GroupId,
   type Structure,
 } from '../structure'
@@ -211,9 +213,38 @@ export function organicSpeed(event: Event): Speed | null {
 
 export const organicEquations = (event: Event): string[] => happenedIn(event).map((rule) => rule.equation)
 
-/** Named groups without which what happened would not have happened. */
-export function groupsShown(event: Event): GroupId[] {
-  const shown = new Set<GroupId>()
+const labelled = (ids: readonly GroupId[], { groups }: Structure): string[] =>
+  ids.flatMap((id) => (groups[id] === undefined ? [] : (groupOf(id).label ?? [])))
+
+/** Groups that alkali, and those that acid, takes a compound into solution by. */
+const ACIDIC: readonly GroupId[] = ['carboxylic-acid', 'acid-sulfonic', 'amino-acid', 'phenol', 'thiol', 'imide', 'sulfonamide', 'enediol', 'oxime']
+const BASIC: readonly GroupId[] = [
+  'amine-primary',
+  'amine-secondary',
+  'amine-tertiary',
+  'arylamine-primary',
+  'arylamine-secondary',
+  'arylamine-tertiary',
+  'pyridine',
+  'hydrazine',
+  'amino-acid',
+]
+/** A compound dissolves by itself from here on, mol/L; below, what takes it up is its acid or its base. */
+const DISSOLVES_ALONE = 0.15
+
+/** What fire, and acid and alkali as solvents, show of a compound. */
+export function partsShown({ step, after }: Event, structure: Structure | null): string[] {
+  if (!structure) return []
+  if (step.do === 'copper-wire') return structure.elements.filter((e) => e === 'Cl' || e === 'Br' || e === 'I')
+  if (step.do === 'ignition') return [...(sooty(structure) ? labelled(['arene'], structure) : []), ...structure.metals]
+  const pH = after.contents?.pH
+  if (step.do !== 'look' || pH === undefined || waterSolubilityOf(structure) > DISSOLVES_ALONE || organicSoluble(after) !== 'yes') return []
+  return pH > 7.5 ? labelled(ACIDIC, structure) : pH < 3 ? labelled(BASIC, structure) : []
+}
+
+/** Named groups without which what happened would not have happened, as the page calls them. */
+export function groupsShown(event: Event): string[] {
+  const shown = new Set<string>()
   for (const rule of happenedIn(event)) {
     for (const [smiles] of event.after.organic?.compounds ?? []) {
       const structure = structureOf(smiles)
@@ -222,7 +253,7 @@ export function groupsShown(event: Event): GroupId[] {
       for (const id of NAMED_GROUPS) {
         if (!(id in structure.groups)) continue
         const without = { ...structure, groups: Object.fromEntries(Object.entries(structure.groups).filter(([g]) => g !== id)) }
-        if ((rule.sites?.(without) ?? 0) < sites) shown.add(id)
+        if ((rule.sites?.(without) ?? 0) < sites) shown.add(groupOf(id).label ?? id)
       }
     }
   }

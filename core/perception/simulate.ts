@@ -39,6 +39,7 @@ import {
   organicSmell,
   organicSoluble,
   organicSpeed,
+  partsShown,
 } from './organic'
 import { dipPaper, holdPaper } from './papers'
 import type { GasPercept, LayerPercept, PaperPercept, Percept, Percepts } from './percept'
@@ -205,7 +206,7 @@ export function perceive(event: Event, count: number): Percept {
     heat: organicHeat(event) ? 'hot' : heatOf(event),
     speed: organicSpeed(event) ?? speedOf(event),
     ...(event.drops === undefined ? {} : { drops: event.drops }),
-    shows: [...shownIn(event, seen), ...groupsShown(event)],
+    shows: [...shownIn(event, seen), ...groupsShown(event), ...partsShown(event, compound)],
     equation: equations[0] ?? null,
     equations,
   }

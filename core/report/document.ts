@@ -1,5 +1,5 @@
 import { STOCK } from '../catalogue'
-import { broughtBy, reason, type Content, type Reasoning, type Simulations, type Standing, type TraceStep } from '../deduction'
+import { broughtBy, reason, shownBy, type Content, type Expectation, type Reasoning, type Simulations, type Standing, type TraceStep } from '../deduction'
 import {
   apartFromControls,
   asAmended,
@@ -213,10 +213,10 @@ function couldShow(
   if (each && !inFavour) return steps.some(({ test }) => test === null || responders?.[test]?.includes(ion) !== false)
   const best = hypotheses[posterior.indexOf(Math.max(...posterior))]
   const among = inFavour ? (best ? [best] : []) : hypotheses
-  return among.some(
-    ({ content, ions }) => ions.has(ion) && steps.some((step) => simulations.expect(content, step.recipe)?.percept.shows.includes(ion)),
-  )
+  return among.some(({ content, ions }) => ions.has(ion) && steps.some((step) => expectedToShow(simulations.expect(content, step.recipe), ion)))
 }
+
+const expectedToShow = (expectation: Expectation | null, part: string): boolean => expectation !== null && shownBy(expectation.percept).includes(part)
 
 function likelyEquations(steps: readonly TraceStep[], { formulae, hypotheses, simulations }: Reasoning): string[] {
   const best = formulae[0]

@@ -10,3 +10,4 @@ export { FULL_SEPARATION, FULL_SEPARATION_THIOACETAMIDE } from './full-separatio
 export { PORTIONS } from './portions'
 export { SCHOOL } from './school'
 export { SULFIDE_FREE } from './sulfide-free'
+export * from './organic'

@@ -15,6 +15,12 @@ export class UnreadStructure extends Error {
 let reader: ((smiles: string) => Structure) | null = null
 const known = new Map<string, Structure>()
 
+/** Kept by the SMILES it was asked for by, and by its own. */
+function keep(smiles: string, structure: Structure): void {
+  known.set(smiles, structure)
+  if (!known.has(structure.smiles)) known.set(structure.smiles, structure)
+}
+
 /** Lends the core something that reads SMILES: the package for it is large, so whoever needs it loads it (see the entry point `structure/perceive`). */
 export function readStructuresWith(read: (smiles: string) => Structure): void {
   reader = read
@@ -22,7 +28,7 @@ export function readStructuresWith(read: (smiles: string) => Structure): void {
 
 /** Takes up structures perceived elsewhere, under the SMILES they were asked for by. */
 export function takeStructures(perceived: Readonly<Record<string, Structure>>): void {
-  for (const [smiles, structure] of Object.entries(perceived)) known.set(smiles, structure)
+  for (const [smiles, structure] of Object.entries(perceived)) keep(smiles, structure)
 }
 
 /**
@@ -38,9 +44,7 @@ export function structureOf(smiles: string): Structure {
   } catch (error) {
     throw new UnreadStructure(smiles, error instanceof Error ? error.message : 'SMILES')
   }
-  known.set(smiles, structure)
-  // What its canonical SMILES stands for is settled by the first reading.
-  if (!known.has(structure.smiles)) known.set(structure.smiles, structure)
+  keep(smiles, structure)
   return structure
 }
 

@@ -1,4 +1,4 @@
-import { entrySchema, findSalt, notebookSchema } from '@foxing/core'
+import { compoundNamed, entrySchema, findSalt, notebookSchema } from '@foxing/core'
 import { randomInt, randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { codeHash, newCode } from '../codes'
@@ -175,7 +175,7 @@ export const jarRoutes: readonly Route[] = [
       const simulated = await services.simulator.run({
         notebook: { case: jar.case, entries },
         entry: entryId,
-        salt: secret.salt.id,
+        holds: secret.formula,
         jitter: secret.jitter,
       })
       if ('problem' in simulated) throw new Refusal(409, simulated.problem, 'The entry is kept; write an amendment to correct it.')
@@ -196,8 +196,9 @@ export const jarRoutes: readonly Route[] = [
         if (!teaches && !jar.opened && (jar.reveal !== 'on conclusion' || concluded.length === 0)) throw notYet(jar)
         const secret = await secretOf(client, jar.id)
         if (!secret) throw new Refusal(409, 'this jar is real', 'Only the person who filled it knows.')
-        const { id: formula, data } = secret.salt
-        return { formula, name: data.name, right: concluded.length === 0 ? null : concluded.some((text) => sameSalt(text, formula)) }
+        const { formula, name } = secret
+        const names = (text: string): boolean => (jar.case.kind === 'organic' ? compoundNamed(text)?.name === name : sameSalt(text, formula))
+        return { formula, name, right: concluded.length === 0 ? null : concluded.some(names) }
       }),
   }),
   forPeople({

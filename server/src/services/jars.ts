@@ -1,7 +1,8 @@
-import { caseSchema, drawSalt, entrySchema, inOrder, type Case, type Entry, type Placed } from '@foxing/core'
+import { caseSchema, entrySchema, inOrder, type Case, type Entry, type Placed } from '@foxing/core'
 import { z } from 'zod'
 import type { Client, Who } from '../database'
 import { Refusal } from '../http/errors'
+import { drawnFor } from '../sealed'
 
 /** What a jar is opened with, by whoever opens it. */
 export const label = {
@@ -125,8 +126,8 @@ export interface NewJar {
   readonly case: Case
 }
 
-/** Opens a jar of one's own; sending it again changes nothing. A simulated one is filled with a salt drawn by the seed. */
-export async function openJar(client: Client, who: Who, jar: NewJar, seed: number, salt = drawSalt(seed)): Promise<void> {
+/** Opens a jar of one's own; sending it again changes nothing. A simulated one is filled with what the seed draws. */
+export async function openJar(client: Client, who: Who, jar: NewJar, seed: number, salt = drawnFor(jar.case, seed)): Promise<void> {
   const { rowCount } = await client.query(
     `insert into jar (institution_id, id, owner_id, code, title, kind, settings) values ($1, $2, $3, $4, $5, $6, $7)
      on conflict do nothing`,

@@ -1,9 +1,8 @@
-import { findSalt, type Salt } from '@foxing/core'
 import { createHash } from 'node:crypto'
 import type { Client } from '../database'
+import { sealedContent, type Sealed } from '../sealed'
 
-export interface Secret {
-  readonly salt: Salt
+export interface Secret extends Sealed {
   /** How drawn colours are varied in this jar, three numbers within ±1. */
   readonly jitter: readonly [number, number, number]
 }
@@ -13,9 +12,8 @@ export async function secretOf(client: Client, jar: string): Promise<Secret | nu
   await client.query('set local role foxing_simulator')
   const { rows } = await client.query<{ salt: string; seed: string }>('select salt, seed from secret where jar_id = $1', [jar])
   const row = rows[0]
-  const salt = row && findSalt(row.salt)
-  if (!row || !salt) return null
+  if (!row) return null
   const digest = createHash('sha256').update(`drawn ${row.seed} ${jar}`).digest()
   const shift = (at: number): number => digest.readInt8(at) / 128
-  return { salt, jitter: [shift(0), shift(1), shift(2)] }
+  return { ...sealedContent(row.salt), jitter: [shift(0), shift(1), shift(2)] }
 }

@@ -21,7 +21,7 @@ export function Ion({ standing, chosen, onChoose }: { readonly standing: Standin
       onClick={onChoose}
       aria-pressed={chosen}
       aria-label={`${species.replace('^', ' ')}, ${SAYS[status]}`}
-      className={`relative min-h-11 min-w-11 px-2.5 font-serif text-xl ${gone ? 'text-faint' : 'text-ink'} ${chosen ? 'bg-press' : ''}`}
+      className={`relative min-h-11 min-w-11 px-2.5 font-serif ${species.includes(' ') || species.length > 12 ? 'text-left text-lg leading-tight' : 'text-xl'} ${gone ? 'text-faint' : 'text-ink'} ${chosen ? 'bg-press' : ''}`}
     >
       <span className={status === 'likely' ? 'border-b-2 border-current' : status === 'confirmed' ? 'font-semibold' : ''}>
         {status === 'unlikely' ? '(' : ''}

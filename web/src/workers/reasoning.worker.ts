@@ -1,5 +1,9 @@
 import {
   candidateColours,
+  compoundNamed,
+  compoundOf,
+  contentOf,
+  drawCompound,
   commonestAt,
   testById,
   type CandidateColour,
@@ -68,14 +72,28 @@ interface Asked {
 }
 
 /** Percepts worked out when the app was built. Without them everything is simulated here: slower, but the same. */
-const ready: Promise<void> = fetch('/percepts.json')
-  .then(async (response) => {
+async function percepts(file: string, take: (pack: PerceptPack) => boolean): Promise<void> {
+  try {
+    const response = await fetch(file)
     // The file is this very program's own, and one of another model is refused by its mark.
     if (!response.ok) return
-    const pack = (await response.json()) as PerceptPack
-    if (usePercepts(pack)) useForReference(pack)
-  })
-  .catch(() => undefined)
+    take((await response.json()) as PerceptPack)
+  } catch {
+    // Worked out as it is asked for.
+  }
+}
+const ready = percepts('/percepts.json', (pack) => {
+  const own = usePercepts(pack)
+  if (own) useForReference(pack)
+  return own
+})
+let organic: Promise<void> | null = null
+/** What a case needs before it can be thought about; that of organic compounds is only loaded for one. */
+function readyFor({ kind }: Pick<Case, 'kind'>): Promise<unknown> {
+  if (kind !== 'organic') return ready
+  organic ??= percepts('/organic-percepts.json', usePercepts)
+  return organic
+}
 
 function drawn(seed: number): Salt {
   const salt = findSalt(drawSalt(seed))
@@ -90,7 +108,10 @@ function drawnMixture(seed: number, { maxCations, maxAnions, sample }: Case): Dr
   if (solution?.of !== of) solution = { of, drawn: practiceSolution(seed, { maxCations, maxAnions }, sample.mL) }
   return solution.drawn
 }
-const contentOf = (seed: number, settings: Case): Content => (settings.kind === 'mixture' ? drawnMixture(seed, settings).content : drawn(seed))
+function contentBy(seed: number, settings: Case): Content {
+  if (settings.kind === 'mixture') return drawnMixture(seed, settings).content
+  return settings.kind === 'organic' ? contentOf(drawCompound(seed)) : drawn(seed)
+}
 
 let last: { readonly asked: string; readonly reasoning: Reasoning; thought?: Thought } | null = null
 /** The deduction from a notebook, made anew only where what was done or seen has changed. */
@@ -133,14 +154,14 @@ const worker = {
   /** What the evidence comes to: the quick half, asked before `think`. */
   async weigh(notebook: Asked): Promise<Weighed> {
     newest = nameOf(notebook)
-    await ready
+    await readyFor(notebook.case)
     return weighed(reasoned(notebook).reasoning)
   },
   /** All of it; null where the bench has asked anew meanwhile. */
   async think(notebook: Asked): Promise<Thought | null> {
     const asked = nameOf(notebook)
     newest = asked
-    await ready
+    await readyFor(notebook.case)
     await new Promise((resolve) => setTimeout(resolve, LET_PASS))
     if (asked !== newest) return null
     const known = reasoned(notebook)
@@ -170,7 +191,10 @@ const worker = {
     return null
   },
   /** What an entry of work shows in a practice jar that was drawn by a seed of this device's own. */
-  seen: (notebook: Asked, entry: string, seed: number): Seen => seenIn(notebook, entry, contentOf(seed, notebook.case), [0, 0, 0]),
+  async seen(notebook: Asked, entry: string, seed: number): Promise<Seen> {
+    if (notebook.case.kind === 'organic') await readyFor(notebook.case)
+    return seenIn(notebook, entry, contentBy(seed, notebook.case), [0, 0, 0])
+  },
   /** What is in such a jar. */
   answer(notebook: Asked, seed: number): { formula: string; name: string; right: boolean } {
     const concluded = notebook.entries.flatMap((e) => ('concluded' in e && e.concluded.claim !== 'absent' ? [e.concluded.species] : []))
@@ -181,6 +205,14 @@ const worker = {
         formula: ions.join(' '),
         name: 'a solution',
         right: ions.length === new Set(concluded).size && ions.every((ion) => concluded.includes(ion)),
+      }
+    }
+    if (notebook.case.kind === 'organic') {
+      const compound = compoundOf(drawCompound(seed))
+      return {
+        formula: compound?.smiles ?? '',
+        name: compound?.name ?? '',
+        right: concluded.some((text) => compoundNamed(text)?.name === compound?.name),
       }
     }
     const salt = drawn(seed)
@@ -204,13 +236,13 @@ const worker = {
   fractions: (ion: string, axis: Axis): Fractions => fractionsOf(ion, axis),
   /** What the salts in contention would show where a picture was taken. */
   async candidateColours(notebook: Asked, of: Pictured): Promise<CandidateColour[]> {
-    await ready
+    await readyFor(notebook.case)
     return candidateColours(reasoned(notebook).reasoning, of)
   },
   /** What an entry would have shown with the mistake of a finding undone. */
   async undone(notebook: Asked, finding: string, entry: string, seed: number | null): Promise<Undone | null> {
-    await ready
-    return undone(notebook, reasoned(notebook).reasoning, finding, entry, seed === null ? undefined : contentOf(seed, notebook.case))
+    await readyFor(notebook.case)
+    return undone(notebook, reasoned(notebook).reasoning, finding, entry, seed === null ? undefined : contentBy(seed, notebook.case))
   },
   /** Every way a test comes out among the bench salts. */
   async test(test: string): Promise<Outcome[]> {
@@ -242,7 +274,7 @@ const worker = {
   },
   /** The notebook as a report's document; the shape is given out by whoever asked. */
   async report(notebook: Asked, title: string): Promise<ReportDocument> {
-    await ready
+    await readyFor(notebook.case)
     return documentFrom(reasoned(notebook).reasoning, notebook, title)
   },
 }

@@ -184,9 +184,7 @@ export function Bench() {
       about={
         <>
           <h1 className="shrink-0 font-mono text-xl">{jar.code}</h1>
-          <span className="truncate text-faint">
-            {jar.title || (jar.kind === 'simulated' ? 'simulated unknown' : jar.case.kind === 'mixture' ? 'a mixture' : 'one salt')}
-          </span>
+          <span className="truncate text-faint">{jar.title || (jar.kind === 'simulated' ? 'simulated unknown' : KINDS[jar.case.kind])}</span>
         </>
       }
       actions={
@@ -282,6 +280,7 @@ export function Bench() {
               proposals={hinted ? (thought?.advice.next ?? []) : []}
               complete={hinted && complete}
               thinking={hinted && thinking}
+              kind={jar.case.kind}
               done={done}
               focus={idle && !complete}
               onBegin={begin}
@@ -289,7 +288,7 @@ export function Bench() {
           )}
           {writable && openRow === null && rows.length > 0 && concluded.length === 0 && (
             <Conclude
-              mixture={mixed}
+              kind={jar.case.kind}
               suggested={hinted && complete ? thought.formulae[0]?.formula : undefined}
               focus={idle && complete}
               onConclude={conclude}
@@ -303,7 +302,7 @@ export function Bench() {
             back to the page
           </button>
           {hinted ? (
-            <Contention thought={thought} thinking={thinking} mixture={mixed} where={where} />
+            <Contention thought={thought} thinking={thinking} kind={jar.case.kind} where={where} />
           ) : (
             <NoHints asking={jar.case.hints === 'on request'} asked={asked} onAsk={ask} />
           )}
@@ -336,6 +335,9 @@ export function Bench() {
     </Frame>
   )
 }
+
+/** What a jar holds, by the kind of its case. */
+const KINDS: Readonly<Record<LocalJar['case']['kind'], string>> = { salt: 'one salt', mixture: 'a mixture', organic: 'an organic compound' }
 
 const NONE: ReadonlySet<string> = new Set()
 /** How a line begins that says a hint was asked for. */

@@ -1,19 +1,43 @@
-import type { Standing } from '@foxing/core'
+import { FUSION_ELEMENTS, type Case, type Standing } from '@foxing/core'
 import { useState } from 'react'
 import { Chemistry, Formula } from '../../ui/Formula'
 import { Ion } from '../../ui/Ion'
+import { Structure } from '../../ui/Structure'
 import type { Thought } from '../../workers/reasoning.worker'
+
+/** What the list of what is left is called. */
+const LEFT: Readonly<Record<Case['kind'], string>> = { salt: 'salts left', mixture: 'taken together', organic: 'compounds left' }
+/** From this probability on a compound's structure is drawn. */
+const WORTH_DRAWING = 0.1
+/** Groups of an organic compound that stand on the list: the likeliest, and those something was seen of. */
+const MOST_GROUPS = 12
+
+/** The list in its parts: cations and anions, or elements and groups. */
+function partsOf(kind: Case['kind'], standings: readonly Standing[]): { readonly label: string; readonly standings: readonly Standing[] }[] {
+  if (kind !== 'organic')
+    return [
+      { label: 'cations', standings: standings.filter((s) => s.charge > 0) },
+      { label: 'anions', standings: standings.filter((s) => s.charge <= 0) },
+    ]
+  const isElement = ({ species }: Standing): boolean => FUSION_ELEMENTS.some((e) => e === species)
+  const elements = FUSION_ELEMENTS.flatMap((e) => standings.filter((s) => s.species === e))
+  const groups = standings.filter((s) => !isElement(s)).sort((a, b) => b.probability - a.probability)
+  return [
+    { label: 'elements', standings: elements },
+    { label: 'groups', standings: groups.slice(0, MOST_GROUPS) },
+  ]
+}
 
 /** The crossed-out list, and why an ion stands as it does. */
 export function Contention({
   thought,
   thinking,
-  mixture,
+  kind,
   where,
 }: {
   readonly thought: Thought | null
   readonly thinking: boolean
-  readonly mixture: boolean
+  readonly kind: Case['kind']
   readonly where: (entry: string) => string
 }) {
   const [chosen, setChosen] = useState<string | null>(null)
@@ -23,6 +47,8 @@ export function Contention({
         Working it out…
       </aside>
     )
+  const [first] = thought.formulae
+  const likeliest = first && first.probability >= WORTH_DRAWING ? first.formula : undefined
   const shown = thought.standings.find((s) => s.species === chosen) ?? mostTelling(thought.standings)
   return (
     <aside aria-label="in contention" aria-busy={thinking} className="w-full flex-1 overflow-auto border-l md:w-72 border-rule px-4 py-5">
@@ -37,29 +63,26 @@ export function Contention({
         </section>
       )}
       <h2 className="px-1 text-sm text-faint">in contention</h2>
-      {[1, -1].map((sign) => (
-        <div key={sign} role="group" aria-label={sign > 0 ? 'cations' : 'anions'} className="mt-1 flex flex-wrap gap-x-1">
-          {thought.standings
-            .filter((s) => (sign > 0 ? s.charge > 0 : s.charge <= 0))
-            .map((s) => (
-              <Ion key={s.species} standing={s} chosen={s.species === shown?.species} onChoose={() => setChosen(s.species)} />
-            ))}
+      {partsOf(kind, thought.standings).map(({ label, standings }) => (
+        <div key={label} role="group" aria-label={label} className="mt-1 flex flex-wrap gap-x-1">
+          {standings.map((s) => (
+            <Ion key={s.species} standing={s} chosen={s.species === shown?.species} onChoose={() => setChosen(s.species)} />
+          ))}
         </div>
       ))}
-      <h3 className="mt-5 px-1 text-sm text-faint">{mixture ? 'taken together' : 'salts left'}</h3>
+      <h3 className="mt-5 px-1 text-sm text-faint">{LEFT[kind]}</h3>
       <ul className="px-1">
         {thought.formulae
           .filter((f) => f.probability >= 0.01)
           .slice(0, 5)
           .map((f) => (
             <li key={f.formula} className="flex items-baseline justify-between gap-3">
-              <span className="font-serif text-lg">
-                <Formula>{f.formula}</Formula>
-              </span>
+              <span className="font-serif text-lg">{kind === 'organic' ? f.formula : <Formula>{f.formula}</Formula>}</span>
               <span className="font-mono text-sm">{percent(f.probability)}</span>
             </li>
           ))}
       </ul>
+      {kind === 'organic' && likeliest !== undefined && <Structure name={likeliest} />}
       {shown && <Why standing={shown} where={where} />}
       {thought.advice.held.length > 0 && (
         <details className="mt-5 px-1">

@@ -1,4 +1,4 @@
-import { FULL_SEPARATION_THIOACETAMIDE, PORTIONS, rationsOf, schemeById, testsOfScheme, type Case, type Entry } from '@foxing/core'
+import { FULL_SEPARATION_THIOACETAMIDE, ORGANIC, PORTIONS, rationsOf, schemeById, testsOfScheme, type Case, type Entry } from '@foxing/core'
 import { useMemo } from 'react'
 import type { PageRow } from '../../state/page'
 
@@ -15,6 +15,7 @@ const BEFORE: readonly string[] = ['flame', 'anions']
 
 /** The way a case is worked: stages on portions of one salt; for a mixture the portions tried first, then each separation of the school's scheme. */
 function wayOf(of: Case): { readonly title: string; readonly stages: readonly Stage[] } {
+  if (of.kind === 'organic') return ORGANIC
   if (of.kind !== 'mixture') return PORTIONS
   const scheme = schemeById.get(of.school.scheme ?? '') ?? FULL_SEPARATION_THIOACETAMIDE
   const tests = testsOfScheme(scheme)

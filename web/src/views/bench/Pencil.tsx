@@ -1,4 +1,4 @@
-import { everyTest, findIon, findSalt, planOf, TESTS, type Proposal } from '@foxing/core'
+import { compoundNamed, everyTest, findIon, findSalt, planOf, testsFor, type Case, type Proposal } from '@foxing/core'
 import { DropdownMenu } from 'radix-ui'
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { Chemistry } from '../../ui/Formula'
@@ -14,13 +14,14 @@ interface Props {
   readonly complete: boolean
   /** The proposals are being worked out. */
   readonly thinking: boolean
+  readonly kind: Case['kind']
   readonly done: ReadonlySet<string>
   readonly focus: boolean
   readonly onBegin: (test: string) => void
 }
 
 /** What might be done next, in pencil: the one worth most first, the others a key away. */
-export function Pencil({ proposals, complete, thinking, done, focus, onBegin }: Props) {
+export function Pencil({ proposals, complete, thinking, kind, done, focus, onBegin }: Props) {
   const [at, setAt] = useState(0)
   const begin = useRef<HTMLButtonElement>(null)
   const chosen = proposals[Math.min(at, proposals.length - 1)]
@@ -70,7 +71,7 @@ export function Pencil({ proposals, complete, thinking, done, focus, onBegin }: 
             Begin
           </button>
         )}
-        <OtherTests done={done} onBegin={onBegin} label={chosen || complete ? 'another test' : 'choose a test'} />
+        <OtherTests kind={kind} done={done} onBegin={onBegin} label={chosen || complete ? 'another test' : 'choose a test'} />
       </div>
       {proposals.length > 1 && <Ahead proposals={proposals} />}
     </section>
@@ -119,10 +120,12 @@ function Ahead({ proposals }: { readonly proposals: readonly Proposal[] }) {
 }
 
 function OtherTests({
+  kind,
   done,
   onBegin,
   label,
 }: {
+  readonly kind: Case['kind']
   readonly done: ReadonlySet<string>
   readonly onBegin: (test: string) => void
   readonly label?: string
@@ -132,7 +135,7 @@ function OtherTests({
       <DropdownMenu.Trigger className="pressable shrink-0">{label}</DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content align="end" sideOffset={4} className="z-10 max-h-[70vh] w-96 overflow-auto border border-ink bg-sheet py-1 shadow-md">
-          {TESTS.map((test) => (
+          {testsFor(kind).map((test) => (
             <DropdownMenu.Item
               key={test.id}
               className="flex min-h-11 cursor-pointer items-center gap-3 px-4 outline-none data-[highlighted]:bg-press"
@@ -149,15 +152,15 @@ function OtherTests({
 }
 
 interface ConcludeProps {
-  /** Ions are concluded one by one, not a salt. */
-  readonly mixture: boolean
+  /** A salt is concluded by its formula, a mixture ion by ion, an organic compound by name. */
+  readonly kind: Case['kind']
   readonly suggested: string | undefined
   readonly focus: boolean
   readonly onConclude: (claims: readonly string[], claim: 'present' | 'confirmed') => void
 }
 
 /** What is claimed in a line: a salt, or ions one beside another; null with what could not be read. */
-function claimsIn(text: string, mixture: boolean): { readonly claims: readonly string[] } | { readonly unknown: string } {
+function claimsIn(text: string, kind: Case['kind']): { readonly claims: readonly string[] } | { readonly unknown: string } {
   const known = (find: () => string | undefined): string | undefined => {
     try {
       return find()
@@ -165,7 +168,9 @@ function claimsIn(text: string, mixture: boolean): { readonly claims: readonly s
       return undefined
     }
   }
-  if (!mixture) {
+  // A compound that is in no library is claimed in its own words.
+  if (kind === 'organic') return text === '' ? { unknown: text } : { claims: [compoundNamed(text)?.name ?? text] }
+  if (kind === 'salt') {
     const salt = known(() => findSalt(text)?.id)
     return salt === undefined ? { unknown: text } : { claims: [salt] }
   }
@@ -176,7 +181,14 @@ function claimsIn(text: string, mixture: boolean): { readonly claims: readonly s
 }
 
 /** The last row: the salt by its formula, or the ions of a mixture, and how sure. */
-export function Conclude({ mixture, suggested, focus, onConclude }: ConcludeProps) {
+const WRONG: Readonly<Record<Case['kind'], (text: string) => string>> = {
+  salt: (text) => `“${text}” is not a salt in scope. Write its formula, with the water: Na2SO4.10H2O.`,
+  mixture: (text) => `“${text}” is not an ion in scope. Write the ions one beside another: Cu^2+ Fe^3+ SO4^2-.`,
+  organic: () => 'Write the name of the compound, or what groups it holds.',
+}
+const WANTED: Readonly<Record<Case['kind'], string>> = { salt: 'formula', mixture: 'ions', organic: 'name' }
+
+export function Conclude({ kind, suggested, focus, onConclude }: ConcludeProps) {
   const [formula, setFormula] = useState('')
   const [claim, setClaim] = useState<'present' | 'confirmed'>('present')
   const [problem, setProblem] = useState<string | null>(null)
@@ -186,13 +198,9 @@ export function Conclude({ mixture, suggested, focus, onConclude }: ConcludeProp
   }, [focus])
   const conclude = (): void => {
     const text = formula.trim() || suggested || ''
-    const read = claimsIn(text, mixture)
+    const read = claimsIn(text, kind)
     if ('unknown' in read) {
-      setProblem(
-        mixture
-          ? `“${read.unknown}” is not an ion in scope. Write the ions one beside another: Cu^2+ Fe^3+ SO4^2-.`
-          : `“${read.unknown}” is not a salt in scope. Write its formula, with the water: Na2SO4.10H2O.`,
-      )
+      setProblem(WRONG[kind](read.unknown))
       return
     }
     setProblem(null)
@@ -211,9 +219,9 @@ export function Conclude({ mixture, suggested, focus, onConclude }: ConcludeProp
         the jar holds
         <input
           ref={input}
-          className={`h-11 ${mixture ? 'w-96' : 'w-60'} border-b border-ink bg-transparent font-serif text-xl text-ink`}
+          className={`h-11 ${kind === 'salt' ? 'w-60' : 'w-96'} border-b border-ink bg-transparent font-serif text-xl text-ink`}
           value={formula}
-          placeholder={suggested ?? (mixture ? 'ions' : 'formula')}
+          placeholder={suggested ?? WANTED[kind]}
           onChange={(e) => setFormula(e.target.value)}
         />
       </label>

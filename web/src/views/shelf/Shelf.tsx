@@ -145,7 +145,12 @@ function standing(jar: Shown) {
 }
 
 /** What a jar may hold: a mixture is one in solution. */
-const SAMPLES = ['one salt', 'a mixture'] as const
+const SAMPLES = ['one salt', 'a mixture', 'an organic compound'] as const
+const CASES: Readonly<Record<(typeof SAMPLES)[number], object>> = {
+  'one salt': {},
+  'a mixture': { kind: 'mixture', sample: { mL: 20 } },
+  'an organic compound': { kind: 'organic' },
+}
 
 function NewJar({ taken }: { readonly taken: readonly LocalJar[] }) {
   const [code, setCode] = useState('')
@@ -163,7 +168,7 @@ function NewJar({ taken }: { readonly taken: readonly LocalJar[] }) {
         code: code.trim() || nextCode(taken),
         title: title.trim(),
         kind,
-        case: caseSchema.parse(sample === 'a mixture' ? { hints, kind: 'mixture', sample: { mL: 20 } } : { hints }),
+        case: caseSchema.parse({ hints, ...CASES[sample] }),
         createdAt: new Date().toISOString(),
         owner: useSession.getState().me?.id ?? '',
         ownerName: null,
