@@ -1,4 +1,5 @@
 import {
+  askedOf,
   modelId,
   organicContents,
   ORGANIC_TESTS,
@@ -14,7 +15,7 @@ import { fileURLToPath } from 'node:url'
 /** What was worked out ahead, for salts and for organic compounds: its file, and how it is made where there is none. */
 const KINDS = {
   salts: { file: 'percepts.json', make: (): PerceptPack => ({ ...packPercepts(500), responders: workOutResponders() }) },
-  organic: { file: 'organic-percepts.json', make: (): PerceptPack => packPercepts(500, organicContents(), ORGANIC_TESTS) },
+  organic: { file: 'organic-percepts.json', make: (): PerceptPack => packPercepts(500, organicContents(), ORGANIC_TESTS, askedOf) },
 } as const
 
 /** Where the build of the interface, and this program itself, keep a file. */

@@ -1,7 +1,7 @@
 import type { Case, Notebook } from '../notebook'
 import { takeStructures } from '../structure'
 import type { Conditions } from '../tube'
-import { organicUnknowns } from './organic'
+import { organicUnknowns, tellsElements } from './organic'
 import { singleSalts, Simulations, type Expectation, type Hypothesis, type PerceptPack } from './hypotheses'
 import { constantUnlisted, isConstant, likelihood, stepsMeant, togetherInOneTest, unknowing } from './likelihood'
 import { groupsOf } from './groups'
@@ -9,7 +9,7 @@ import { weighMixtures, type Responders } from './mixture'
 import { modelId } from './pack'
 import { conclude, type Deduction, type Reasoning, type Weighing } from './standings'
 import { judgeControls } from './controls'
-import { liquidOf, traceOf, type Recipe, type Trace, type TraceObservation, type TraceStep } from './trace'
+import { liquidOf, traceOf, type Trace, type TraceObservation, type TraceStep } from './trace'
 
 const caches = new Map<string, Simulations>()
 const packs: PerceptPack[] = []
@@ -77,12 +77,9 @@ function withoutRuns(trace: Trace, runs: ReadonlyMap<string, unknown>): Trace {
   return { ...trace, observations: trace.observations.filter((o) => kept(o.steps[0])), tests: trace.tests.filter((t) => tests.has(t)) }
 }
 
-/** Whether what is seen after these steps comes of a fusion, or of the copper wire. */
-const tellsElements = ({ steps }: Recipe): boolean => steps.some((s) => s.do === 'fuse' || s.do === 'copper-wire')
-
 /** How likely an observation is under a hypothesis. */
 function likelihoodUnder({ content, unlisted, elementsOnly }: Hypothesis, o: TraceObservation, simulations: Simulations): number {
-  if (elementsOnly && !o.steps.some(({ recipe }) => tellsElements(recipe))) return unknowing(o.observation)
+  if (elementsOnly && !o.steps.some(({ recipe }) => tellsElements(recipe.steps))) return unknowing(o.observation)
   const expect = (step: TraceStep): Expectation | null => simulations.expect(content, step.recipe)
   const { channel, value } = o.observation
   if (!unlisted || !isConstant(channel)) return likelihood(o, expect)

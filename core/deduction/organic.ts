@@ -12,6 +12,7 @@ import {
   type Structure,
 } from '../structure'
 import type { Content, Hypothesis } from './hypotheses'
+import type { Recipe } from './trace'
 
 /** What an organic unknown may be: each compound of the library, a compound like it that is in none, and what the elements alone say. */
 
@@ -91,6 +92,15 @@ function bySets(): Hypothesis[] {
 
 /** Every content hypotheses ask about, once. */
 export const organicContents = (): readonly Content[] => [...new Map(organicUnknowns().map(({ content }) => [content.id, content])).values()]
+
+let elementary: ReadonlySet<string> | undefined
+/** Whether a recipe is ever asked of a content: of one known by its elements alone, only what comes of a fusion or the copper wire is. */
+export function askedOf({ id }: Content, { steps }: Recipe): boolean {
+  elementary ??= new Set(organicUnknowns().flatMap((h) => (h.elementsOnly ? [h.content.id] : [])))
+  return !elementary.has(id) || tellsElements(steps)
+}
+/** Whether what is seen after these steps comes of a fusion, or of the copper wire. */
+export const tellsElements = (steps: Recipe['steps']): boolean => steps.some((s) => s.do === 'fuse' || s.do === 'copper-wire')
 
 /** The compound a seed draws to practise on, by its SMILES; the same on every machine. */
 export const drawCompound = (seed: number): string => COMPOUNDS[mixed(seed) % COMPOUNDS.length]?.smiles ?? 'CCO'

@@ -64,8 +64,13 @@ function interned(): { percepts: Percept[]; placeOf: (percept: Percept | null) =
   return { percepts, placeOf }
 }
 
-/** Works out every test of some with every content of some, bench salts and their catalogue unless given. All of them take a minute: to be done when the app is built. */
-export function packPercepts(sample_mg: number, contents: readonly Content[] = SALTS, tests: readonly Test[] = TESTS): PerceptPack {
+/** Works out every test of some with every content of some, bench salts and their catalogue unless given. All of them take a minute: to be done when the app is built. `asked` leaves out what nobody will ask of a content. */
+export function packPercepts(
+  sample_mg: number,
+  contents: readonly Content[] = SALTS,
+  tests: readonly Test[] = TESTS,
+  asked: (content: Content, recipe: Recipe) => boolean = () => true,
+): PerceptPack {
   const simulations = new Simulations(sample_mg)
   const recipes = new Map<string, Recipe>()
   for (const test of tests) for (const { recipe } of stepsOfTest(test.id)) recipes.set(recipe.key, recipe)
@@ -74,7 +79,7 @@ export function packPercepts(sample_mg: number, contents: readonly Content[] = S
     contents.map((content) => [
       content.id,
       [...recipes.values()].map((recipe) => {
-        const expectation = simulations.expect(content, recipe)
+        const expectation = asked(content, recipe) ? simulations.expect(content, recipe) : null
         return expectation && ([placeOf(expectation.percept), placeOf(expectation.before)] as const)
       }),
     ]),

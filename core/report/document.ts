@@ -1,5 +1,15 @@
 import { STOCK } from '../catalogue'
-import { broughtBy, reason, shownBy, type Content, type Expectation, type Reasoning, type Simulations, type Standing, type TraceStep } from '../deduction'
+import {
+  broughtBy,
+  reason,
+  shownBy,
+  type Content,
+  type Expectation,
+  type Reasoning,
+  type Simulations,
+  type Standing,
+  type TraceStep,
+} from '../deduction'
 import {
   apartFromControls,
   asAmended,

@@ -1,4 +1,5 @@
 import {
+  askedOf,
   mergePacks,
   mergeResponders,
   modelId,
@@ -71,6 +72,6 @@ if (isMainThread) {
   parentPort?.postMessage(
     kind === 'salts'
       ? { ...packPercepts(SAMPLE_MG, dealt(SALTS)), responders: workOutResponders(dealt(PARTS)) }
-      : packPercepts(SAMPLE_MG, dealt(organicContents()), ORGANIC_TESTS),
+      : packPercepts(SAMPLE_MG, dealt(organicContents()), ORGANIC_TESTS, askedOf),
   )
 }

@@ -7,6 +7,7 @@ import { CLAIM_RULES } from './claims'
 import { CONTROL_RULES } from './controls'
 import { DRY_CLAIMS, DRY_RULES } from './dry'
 import { GROUP_RULES } from './groups'
+import { ORGANIC_WORK_RULES } from './organic'
 import { READING_RULES } from './reading'
 import { SAMPLE_RULES } from './sample'
 import { Page, type Claim, type ClaimRule, type Severity, type Work, type WorkRule } from './work'
@@ -22,7 +23,7 @@ export interface Finding {
   readonly undoable: boolean
 }
 
-const WORK_RULES: readonly WorkRule[] = [
+const SALT_WORK_RULES: readonly WorkRule[] = [
   ...SAMPLE_RULES,
   ...DRY_RULES,
   ...ACID_RULES,
@@ -31,6 +32,10 @@ const WORK_RULES: readonly WorkRule[] = [
   ...ANION_RULES,
   ...CONTROL_RULES,
 ]
+/** The rules for a kind of case: a salt's traps are not an organic compound's. */
+const workRulesFor = (kind: Notebook['case']['kind']): readonly WorkRule[] =>
+  kind === 'organic' ? [...ORGANIC_WORK_RULES, ...CONTROL_RULES] : SALT_WORK_RULES
+const WORK_RULES: readonly WorkRule[] = [...SALT_WORK_RULES, ...ORGANIC_WORK_RULES]
 const ALL_CLAIMS: readonly ClaimRule[] = [...DRY_CLAIMS, ...ANION_CLAIMS, ...CLAIM_RULES]
 
 /** Every finding there can be, with its words. */
@@ -63,8 +68,8 @@ export function review(notebook: Pick<Notebook, 'case' | 'entries'>, reasoning: 
     let broken: readonly (WorkRule | ClaimRule)[] = []
     if ('did' in entry) {
       const work = workOf(entry, entry.did, page, entry.id === lastDid)
-      broken = WORK_RULES.filter((rule) => rule.applies(work))
-    } else if ('concluded' in entry) {
+      broken = workRulesFor(notebook.case.kind).filter((rule) => rule.applies(work))
+    } else if ('concluded' in entry && notebook.case.kind !== 'organic') {
       const { concluded } = entry
       const claim: Claim = { entry, concluded, standing: page.standing(concluded.species), cited: page.citedBy(concluded), page }
       broken = ALL_CLAIMS.filter((rule) => rule.claims(claim))

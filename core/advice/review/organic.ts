@@ -1,0 +1,236 @@
+import { FUSION_EXTRACT } from '../../catalogue'
+import { adding, addsReagent, changing, doing, history, isAcid, reagentId, sinceLast, type Work, type WorkRule, wrote } from './work'
+import type { Step } from '../../tube'
+
+/** Traps of a fusion, of the tests of elements, and of organic groups. */
+
+type Fuse = Extract<Step, { do: 'fuse' }>
+const fusing = ({ steps }: Work): Fuse | undefined => {
+  for (const step of steps) {
+    const now = doing(step)
+    if (now?.do === 'fuse' && step.index >= 0) return now
+  }
+  return undefined
+}
+const fused =
+  (how: (fuse: Fuse) => boolean) =>
+  (work: Work): boolean => {
+    const fuse = fusing(work)
+    return fuse !== undefined && how(fuse)
+  }
+const fuseBetter = (better: Partial<Fuse>): ((steps: readonly Step[]) => readonly Step[]) =>
+  changing((step) => (step.do === 'fuse' ? { ...step, ...better } : step))
+
+/** Sodium by mass of the compound below which it runs short. */
+const ENOUGH_SODIUM = 0.7
+/** Sodium that is hard to be rid of safely, mg in one tube. */
+const MUCH_SODIUM_mg = 150
+/** mg of compound for each mL of extract below which faint tests fail. */
+const WEAK_mg_mL = 6
+
+const strengthOf = (fuse: Fuse): number => ((fuse.sample_mg ?? 50) * fuse.tubes) / (fuse.water_mL * fuse.toFraction)
+
+/** What was written of an extract before a test was done on it. */
+const extractSeen = ({ page }: Work, channel: string, ...values: readonly string[]): boolean =>
+  page.seen.some(
+    ({ observation, steps }) =>
+      observation.channel === channel && !observation.negated && values.includes(observation.value) && steps.some((s) => s.vessel === FUSION_EXTRACT),
+  )
+const usesExtract = ({ steps }: Work): boolean => steps.some((s) => s.step?.do === 'take' && s.step.from === FUSION_EXTRACT)
+const fromExtract = (steps: readonly Step[]): boolean =>
+  steps.some((s) => s.do === 'take' && s.from !== 'sample') && steps.some((s) => s.do === 'fuse')
+
+const COLOURED = ['yellow', 'orange', 'brown', 'black', 'red'] as const
+const boils = (s: Step): boolean => s.do === 'boil' || s.do === 'concentrate'
+
+export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
+  {
+    id: 'fusion-too-little-sodium',
+    effect: 'Too little sodium for the compound: nitrogen and sulfur stay together as thiocyanate, halogen is left bound, and the extract is brown.',
+    wayBack: 'Fuse again with about as much sodium as compound by bulk, red hot.',
+    severity: 'spoils',
+    undo: fuseBetter({ sodium_mg: 60, sample_mg: 50 }),
+    applies: fused((f) => f.with === 'sodium' && (f.sodium_mg ?? 60) < ENOUGH_SODIUM * (f.sample_mg ?? 50)),
+  },
+  {
+    id: 'fusion-too-much-sodium',
+    effect: 'So much sodium is left that plunging the tube is dangerous.',
+    wayBack:
+      'Let the tube go quite cold; destroy the sodium with propan-2-ol drop by drop in the hood; fuse again with a piece the size of a pea’s half.',
+    severity: 'spoils',
+    applies: fused((f) => f.with === 'sodium' && (f.sodium_mg ?? 60) > MUCH_SODIUM_mg),
+  },
+  {
+    id: 'fusion-not-red',
+    effect: 'The tube was never red: carbon is unburnt, and what the compound holds is only partly turned into ions.',
+    wayBack: 'Fuse again, gently until the vapours have gone, then to full redness for a minute.',
+    severity: 'spoils',
+    undo: fuseBetter({ heating: 'red' }),
+    applies: fused((f) => f.heating === 'poor'),
+  },
+  {
+    id: 'fusion-extract-weak',
+    effect: 'One tube in much water, not boiled down: the extract is too weak for faint tests, and their silence proves nothing.',
+    wayBack: 'Boil the extract down to a third, or fuse two or three tubes into the same dish.',
+    severity: 'weakens',
+    undo: fuseBetter({ tubes: 2, water_mL: 10, toFraction: 0.33 }),
+    applies: fused((f) => strengthOf(f) < WEAK_mg_mL),
+  },
+  {
+    id: 'extract-coloured-but-used',
+    effect: 'The extract was coloured: the fusion failed, and every test done on it may lie.',
+    wayBack: 'Fuse a fresh portion, red hot with sodium enough, until the extract is clear and colourless.',
+    severity: 'spoils',
+    applies: (work) => usesExtract(work) && extractSeen(work, 'solution.colour', ...COLOURED),
+  },
+  {
+    id: 'extract-cloudy-but-used',
+    effect: 'The extract was cloudy: carbon or glass in it is taken for a precipitate.',
+    wayBack: 'Filter it again through a wet paper, and repeat the test.',
+    severity: 'weakens',
+    applies: (work) => usesExtract(work) && extractSeen(work, 'solution.clarity', 'cloudy', 'opaque'),
+  },
+  {
+    id: 'extract-not-alkaline-but-used',
+    effect: 'The extract did not turn red litmus blue: there was no sodium to spare, or it was lost.',
+    wayBack: 'Fuse again with a fresh dry piece of sodium.',
+    severity: 'spoils',
+    applies: (work) => usesExtract(work) && extractSeen(work, 'paper.red litmus paper', 'red'),
+  },
+  {
+    id: 'nitrogen-acid-before-the-boil',
+    effect: 'Acid before the iron was boiled with the extract: the cyanide left as gas, poisonous, and no blue can come.',
+    wayBack: 'A fresh portion: iron(II), boil while alkaline, then acid, in the hood.',
+    severity: 'spoils',
+    applies: ({ steps }) =>
+      steps.some((step) => {
+        const before = history(step)
+        const iron = before.findLastIndex((s) => s.do === 'add' && /FeSO4|ferrous|iron/i.test(s.reagent))
+        const acid = adding(step)
+        return acid !== undefined && isAcid(acid.reagent) && iron >= 0 && fromExtract(before) && !before.slice(iron).some(boils)
+      }),
+  },
+  {
+    id: 'nitric-acid-in-the-nitrogen-test',
+    effect: 'Nitric acid oxidises the iron(II) and the hexacyanoferrate: the blue goes green or does not come.',
+    wayBack: 'Acidify with dilute sulfuric acid.',
+    severity: 'spoils',
+    undo: changing((step) => (step.do === 'add' && reagentId(step.reagent) === 'nitric-acid' ? { ...step, reagent: 'H2SO4 dil' } : step)),
+    applies: ({ steps }) =>
+      steps.some(
+        (step) =>
+          addsReagent(step, 'nitric-acid') &&
+          fromExtract(history(step)) &&
+          history(step).some((s) => s.do === 'add' && /FeSO4|ferrous/i.test(s.reagent)),
+      ),
+  },
+  {
+    id: 'silver-on-unboiled-extract',
+    effect: 'Cyanide and sulfide were not boiled out with nitric acid: silver answers them as it does a halide.',
+    wayBack: 'A fresh portion: make it acid with nitric acid, boil some minutes in the hood, then silver nitrate.',
+    severity: 'spoils',
+    applies: ({ steps }) =>
+      steps.some((step) => {
+        const before = history(step)
+        return (
+          addsReagent(step, 'silver-nitrate') &&
+          fromExtract(before) &&
+          sinceLast(before, (s) => s.do === 'add' && reagentId(s.reagent) === 'nitric-acid')?.some(boils) !== true
+        )
+      }),
+  },
+  {
+    id: 'lead-without-acetic-acid',
+    effect: 'Without acetic acid the alkali brings down lead hydroxide and hides the sulfide.',
+    wayBack: 'Make a fresh portion acid with acetic acid, then lead acetate.',
+    severity: 'weakens',
+    applies: ({ steps }) =>
+      steps.some(
+        (step) => addsReagent(step, 'lead-acetate') && fromExtract(history(step)) && !history(step).some((s) => s.do === 'add' && isAcid(s.reagent)),
+      ),
+  },
+  {
+    id: 'nitroprusside-in-acid',
+    effect: 'Nitroprusside answers sulfide in alkali only: in acid its silence proves nothing.',
+    wayBack: 'A fresh portion of the alkaline extract, nothing but nitroprusside added.',
+    severity: 'spoils',
+    applies: ({ steps }) =>
+      steps.some((step) => addsReagent(step, 'sodium-nitroprusside') && history(step).some((s) => s.do === 'add' && isAcid(s.reagent))),
+  },
+  {
+    id: 'layer-test-flooded-with-oxidant',
+    effect: 'So much chlorine at once takes iodine on to colourless iodate and pales bromine: a colourless layer proves nothing.',
+    wayBack: 'A fresh acid portion, and chlorine water drop by drop, shaking and looking after each few.',
+    severity: 'weakens',
+    applies: ({ steps }) =>
+      steps.some((step) => {
+        const added = adding(step)
+        return (
+          added !== undefined &&
+          reagentId(added.reagent) === 'chlorine-water' &&
+          (added.drops ?? 20 * (added.mL ?? 0)) > 10 &&
+          fromExtract(history(step)) &&
+          !history(step).some((s) => s.do === 'look')
+        )
+      }),
+  },
+  {
+    id: 'copper-wire-not-clean',
+    effect: 'The wire was not shown free of green by itself: what is seen may be the last sample’s halogen.',
+    wayBack: 'Heat the wire until it gives no green, let it cool, then the sample again, and a halogen-free compound beside it.',
+    severity: 'spoils',
+    undo: changing((step) => (step.do === 'copper-wire' ? { ...step, cleaned: true } : step)),
+    applies: ({ steps }) =>
+      steps.some((step) => {
+        const now = doing(step)
+        return now?.do === 'copper-wire' && !now.cleaned
+      }),
+  },
+  {
+    id: 'ammoniacal-silver-left-standing',
+    effect: 'Ammoniacal silver left standing may explode.',
+    wayBack: 'Make it acid with dilute nitric acid at once, and pour it into the silver jar.',
+    severity: 'spoils',
+    applies: ({ steps, later }) =>
+      [...steps, ...later].some((step) => {
+        const now = doing(step)
+        return (
+          now?.do === 'stand' && (now.minutes ?? 1) > 20 && history(step).some((s) => s.do === 'add' && reagentId(s.reagent) === 'tollens-reagent')
+        )
+      }),
+  },
+  {
+    id: 'nitro-test-read-late',
+    effect: 'Air browns iron(II) hydroxide by itself after a few minutes: late brown is no nitro group.',
+    wayBack: 'Repeat with fresh iron(II) beside a blank, and read within a minute.',
+    severity: 'spoils',
+    applies: ({ steps }) =>
+      steps.some((step) => {
+        const now = doing(step)
+        const before = history(step)
+        const iron = before.some((s) => s.do === 'add' && reagentId(s.reagent) === 'iron-ii-sulfate')
+        const alkali = before.some((s) => s.do === 'add' && /^(sodium|potassium)-hydroxide$/.test(reagentId(s.reagent)))
+        return now?.do === 'stand' && (now.minutes ?? 1) >= 3 && iron && alkali && !fromExtract(before)
+      }),
+  },
+  {
+    id: 'hydroxamate-without-plain-iron',
+    effect: 'A colour with iron(III) alone, from a phenol or an enol, looks like a hydroxamate.',
+    wayBack: 'Do the plain iron(III) chloride test beside it.',
+    severity: 'weakens',
+    applies: ({ steps, saw, page }) =>
+      steps.some((s) => s.test === 'hydroxamate') &&
+      wrote(saw, 'solution.colour', 'violet', 'red', 'pink') &&
+      !page.reasoning.trace.tests.includes('ferric-chloride-phenol'),
+  },
+  {
+    id: 'permanganate-with-easy-groups',
+    effect: 'Aldehydes, phenols and aromatic amines brown permanganate as a double bond does.',
+    wayBack: 'Try bromine beside it: addition takes its colour without fumes.',
+    severity: 'note',
+    applies: ({ steps, saw, page }) =>
+      steps.some((s) => s.test === 'permanganate-baeyer') &&
+      wrote(saw, 'precipitate.colour', 'brown') &&
+      page.chance('aldehyde', 'phenol', 'amine, primary aromatic', 'thiol') > 0.5,
+  },
+]
