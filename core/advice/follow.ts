@@ -1,4 +1,4 @@
-import { STOCK, wantsTube } from '../catalogue'
+import { FUSION_EXTRACT, organicTestById, STOCK, wantsTube } from '../catalogue'
 import { observationsOf, reason, THOROUGH, traceOf, type Content, type Hypothesis, type Reasoning, type Simulations } from '../deduction'
 import { entrySchema, isTest, type Case, type Entry, type Notebook, type Observation } from '../notebook'
 import { everyTest } from '../schemes'
@@ -21,7 +21,7 @@ export interface Worker {
 export function vesselFor(testId: string, entries: readonly Entry[]): string {
   const test = everyTest.get(testId)
   if (test && 'vessel' in test) return test.vessel as string
-  if (test && !wantsTube(test)) return STOCK
+  if (test && !wantsTube(test)) return organicTestById.has(testId) ? FUSION_EXTRACT : STOCK
   const used = new Set(entries.flatMap((e) => ('did' in e && isTest(e.did) ? [e.did.on] : [])))
   for (let k = 0; ; k++) {
     const letter = String.fromCharCode(65 + (k % 26)) + (k < 26 ? '' : String(Math.floor(k / 26)))

@@ -91,7 +91,7 @@ function record(step: Step, volumes: Volumes): void {
   const now = volumes.get(into) ?? 0
   if (step.do === 'dissolve') volumes.set(into, now + step.mL)
   if (step.do === 'soda-extract') volumes.set(into, now + 4.8)
-  if (step.do === 'fuse') volumes.set(into, now + step.water_mL * step.toFraction)
+  if (step.do === 'fuse') volumes.set(into, step.water_mL * step.toFraction)
   if (step.do === 'add') volumes.set(into, now + (amountOf(step) || 1))
   if (step.do === 'take') {
     volumes.set(into, now + (step.mg === undefined ? amountOf(step) : 1e-3))

@@ -12,7 +12,16 @@ const amount = (step: { mg?: number | undefined; mL?: number | undefined; drops?
 const time = (minutes: number | undefined): string => count(minutes ?? 1, 'minute', 'minutes')
 
 /** What a jar or a stock is called. */
-const FROM: Readonly<Record<string, string>> = { sample: 'the sample', OS: 'the solution', AS: 'the solution in nitric acid', SE: 'the soda extract' }
+const FROM: Readonly<Record<string, string>> = {
+  sample: 'the sample',
+  OS: 'the solution',
+  AS: 'the solution in nitric acid',
+  SE: 'the soda extract',
+  FE: 'the fusion extract',
+}
+
+/** Where a test is done, as a row says it. */
+export const placeOf = (vessel: string): string => ({ OS: 'stock solution', FE: 'fusion extract' })[vessel] ?? `tube ${vessel}`
 
 /** A step in words, as one would write it in the first column. */
 export function sayStep(step: Step): string {

@@ -124,12 +124,11 @@ export function extractOf(
   put('CO3^2-', carbonate)
   // H+ counts hydroxide as its lack.
   totals[0] = (totals[0] as number) - hydroxide
-  const poured = pour(into, findReagent('water'), volume)
-  const together = Float64Array.from(poured.totals, (t, k) => t + (totals[k] as number))
-  const agents = new Map(into.organic?.agents ?? [])
-  if (fused.tar_mg > 0) agents.set('tar', (agents.get('tar') ?? 0) + (fused.tar_mg * tubes) / 1000 / 12.011)
-  const organic = agents.size > 0 ? { ...NO_ORGANICS, agents } : into.organic
-  const extract = settleEquilibrium({ ...poured, totals: together, organic, settled: true })
+  // An extract that was there before is thrown away.
+  const poured = pour(emptyVessel(into.id), findReagent('water'), volume)
+  const tar = (fused.tar_mg * tubes) / 1000 / 12.011
+  const organic = tar > 0 ? { ...NO_ORGANICS, agents: new Map([['tar', tar]]) } : null
+  const extract = settleEquilibrium({ ...poured, totals, organic, settled: true })
   return { extract, fused, residue: residueOf(`${into.id}-residue`, structure, mol * tubes, step) }
 }
 

@@ -49,5 +49,6 @@ self.addEventListener('fetch', (event) => {
   if (request.method !== 'GET' || url.origin !== self.location.origin || url.pathname.startsWith('/api')) return
   if (request.mode === 'navigate') event.respondWith(fresh(request, '/'))
   else if (url.pathname.startsWith('/assets/')) event.respondWith(once(request))
-  else if (url.pathname === '/percepts.json' || url.pathname === '/organic-percepts.json' || url.pathname === '/mark.svg') event.respondWith(fresh(request, url.pathname))
+  else if (url.pathname === '/percepts.json' || url.pathname === '/organic-percepts.json' || url.pathname === '/mark.svg')
+    event.respondWith(fresh(request, url.pathname))
 })

@@ -30,12 +30,19 @@ const WEAK_mg_mL = 6
 
 const strengthOf = (fuse: Fuse): number => ((fuse.sample_mg ?? 50) * fuse.tubes) / (fuse.water_mL * fuse.toFraction)
 
-/** What was written of an extract before a test was done on it. */
-const extractSeen = ({ page }: Work, channel: string, ...values: readonly string[]): boolean =>
-  page.seen.some(
-    ({ observation, steps }) =>
-      observation.channel === channel && !observation.negated && values.includes(observation.value) && steps.some((s) => s.vessel === FUSION_EXTRACT),
+/** What was written of the extract that a test is done on: the last one made before it. */
+function extractSeen({ steps, page }: Work, channel: string, ...values: readonly string[]): boolean {
+  const place = (entry: string): number => page.entries.findIndex((e) => e.id === entry)
+  const here = place(steps[0]?.entry ?? '')
+  const made = Math.max(-1, ...page.steps.flatMap((s) => (doing(s)?.do === 'fuse' && place(s.entry) < here ? [place(s.entry)] : [])))
+  return page.seen.some(
+    ({ observation, steps: of }) =>
+      observation.channel === channel &&
+      !observation.negated &&
+      values.includes(observation.value) &&
+      of.some((s) => s.vessel === FUSION_EXTRACT && place(s.entry) >= made && place(s.entry) < here),
   )
+}
 const usesExtract = ({ steps }: Work): boolean => steps.some((s) => s.step?.do === 'take' && s.step.from === FUSION_EXTRACT)
 const fromExtract = (steps: readonly Step[]): boolean =>
   steps.some((s) => s.do === 'take' && s.from !== 'sample') && steps.some((s) => s.do === 'fuse')

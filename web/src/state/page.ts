@@ -70,7 +70,7 @@ const stepsOf = (test: Test): readonly Step[] => {
 function looksOf(test: Test): Omit<Look, 'written'>[] {
   let wet = test.on.includes('solution')
   return stepsOf(test).flatMap((doing, step) => {
-    if (doing.do === 'add' || doing.do === 'dissolve') wet = true
+    if (doing.do === 'add' || doing.do === 'dissolve' || doing.do === 'fuse') wet = true
     const prompt = test.steps[step]?.for
     return prompt === undefined ? [] : [{ step, doing, prompt, dry: !wet }]
   })

@@ -1,4 +1,4 @@
-import { sayObservation, STOCK, wasteOfTest, type Seen, type Wait } from '@foxing/core'
+import { placeOf, sayObservation, wasteOfTest, type Seen, type Wait } from '@foxing/core'
 import { X } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import { useEffect, useState } from 'react'
@@ -44,7 +44,7 @@ export function OpenRow(props: OpenProps) {
       <div className="flex items-baseline gap-3">
         <span className="w-5 shrink-0 text-right font-mono text-sm text-faint">{number}</span>
         <h3 className="text-xl">{row.title}</h3>
-        {row.vessel && <span className="font-mono text-faint">{row.vessel === STOCK ? 'stock solution' : `tube ${row.vessel}`}</span>}
+        {row.vessel && <span className="font-mono text-faint">{placeOf(row.vessel)}</span>}
         <button type="button" className="pressable ml-auto" onClick={onClose}>
           close this test
         </button>

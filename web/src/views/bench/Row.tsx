@@ -1,4 +1,4 @@
-import { sayObservation, STOCK, type Finding, type Seen, type Undone } from '@foxing/core'
+import { placeOf, sayObservation, type Finding, type Seen, type Undone } from '@foxing/core'
 import type { Control, Look, PageRow } from '../../state/page'
 import { Chemistry } from '../../ui/Formula'
 import { pictureOfLook, pictureOfObservations, type Picture } from '../../ui/pictures'
@@ -45,7 +45,7 @@ export function Row({ row, number, seen, inference, findings, undo, unsaved, by,
           <h3 className="text-lg leading-6">
             <Chemistry>{row.title}</Chemistry>
           </h3>
-          {row.vessel && <span className="font-mono text-sm text-faint">{row.vessel === STOCK ? 'stock solution' : `tube ${row.vessel}`}</span>}
+          {row.vessel && <span className="font-mono text-sm text-faint">{placeOf(row.vessel)}</span>}
           {by !== null && <span className="ml-2 text-sm text-faint">by {by}</span>}
           {onAgain && (
             <button
