@@ -68,9 +68,9 @@ describe('the command line', () => {
     const { status, out } = run(['key'], JSON.stringify(sheet))
     expect(status).toBe(0)
     expect(json(out)).toMatchObject({ format: 'foxing-key/1', parts: [{ letter: 'A', observations: [{ vessel: 'A' }] }] })
-    const { status: refused, err } = run(['key'], JSON.stringify({ ...sheet, parts: [{ steps: [{ do: 'fuse', into: 'F' }] }] }))
+    const { status: refused, err } = run(['key'], JSON.stringify({ ...sheet, parts: [{ steps: [{ do: 'weld', into: 'F' }] }] }))
     expect(refused).toBe(1)
-    expect(err).toContain('parts.0.steps.0.do')
+    expect(err).toContain('parts.0.steps.0')
   })
   test('--lines answers one line a document, in order, a bad one with where and what', () => {
     const { status, out } = run(

@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import { builtPercepts } from '../../script/trials/percepts'
 import { usePercepts } from '../deduction'
+import { readStructuresWith } from '../structure'
+import { perceive } from '../structure/perceive'
 import { keySchema, keyTo, worksheetSchema } from './key'
 
 usePercepts(builtPercepts())
@@ -81,7 +83,16 @@ describe('the key to a worksheet', () => {
     expect(solution.parts[0]?.observations.map((o) => o.seen).join()).toMatch(/precipitate, white/)
     expect(solution.parts[0]?.inference.join()).toMatch(/SO4\^2- is indicated/)
   })
-  test('of an organic compound says that it is not there yet', () => {
-    expect(() => keyTo(worksheet({ sample: { organic: { smiles: 'CCO', mg: 100 } } }))).toThrow(/organic compounds are not simulated yet/)
+  test('of an organic compound: its groups are what a part speaks for', () => {
+    readStructuresWith(perceive)
+    const key = keyTo(
+      worksheet({
+        sample: { organic: { smiles: 'OC(=O)c1ccccc1', mg: 300 } },
+        parts: [{ steps: [{ test: 'organic-in-hydrogencarbonate', on: 'A' }] }],
+      }),
+    )
+    expect(key.parts[0]?.observations.map((o) => o.seen).join()).toMatch(/gas/)
+    expect(key.parts[0]?.inference.join()).toMatch(/carboxylic acid/)
+    expect(() => keyTo(worksheet({ sample: { organic: { smiles: '%%%', mg: 100 } } }))).toThrow(/SMILES/)
   })
 })

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { observationsOf, reason, Simulations, traceOf, type Content, type Reasoning, type TraceStep } from '../deduction'
 import { caseSchema, didSchema, entrySchema, sayObservation, type Case, type Entry } from '../notebook'
 import { findSalt } from '../species'
-import { sampleSchema, StepError, type Known, type Sample } from '../tube'
+import { openJar, sampleSchema, type Known, type Sample } from '../tube'
 import { equationsOf, inferencesOf } from './document'
 
 /** A worksheet: lettered parts of steps, done one after another on the sample that was given out. */
@@ -48,8 +48,13 @@ const INDICATED = ' is indicated'
 
 /** The sample as what may be in a jar, and the case it makes. */
 function opened(sample: Sample, given: Case | undefined): { content: Content; settings: Case } {
-  if ('organic' in sample) throw new StepError('sample.organic', 'a salt, salts or a solution; organic compounds are not simulated yet')
   const settings = given ?? caseSchema.parse({})
+  if ('organic' in sample) {
+    const { smiles, mg } = sample.organic
+    // The jar is opened here, so that a structure that cannot be read is told at its place.
+    openJar(sample)
+    return { content: { id: smiles, jar: sample }, settings: { ...settings, kind: 'organic', sample: { mg } } }
+  }
   if ('solution' in sample) {
     const { mL } = sample.solution
     return { content: { id: 'sample', jar: sample }, settings: { ...settings, kind: 'mixture', sample: { ...settings.sample, mL } } }
@@ -64,13 +69,13 @@ function opened(sample: Sample, given: Case | undefined): { content: Content; se
  * Works a worksheet on its sample as a careful observer would: the key to mark it by. A part is worth a mark for every look there is something to write of, and one for every ion it speaks for clearly,
  * unless its writer says what it is worth.
  * @throws NotebookError for a test that is not in the catalogue
- * @throws StepError for a sample of another kind
+ * @throws StepError for a sample that cannot be opened
  */
 export function keyTo(worksheet: Worksheet): Key {
   const { content, settings } = opened(worksheet.sample, worksheet.case)
   const simulations = new Simulations(settings.sample.mg, settings.drop_mL === undefined ? {} : { drop_mL: settings.drop_mL }, settings.sample.mL)
   // What is seen is a fact of the sample given out; what follows from it needs hypotheses, which solid mixtures have none of yet.
-  const explained = 'solution' in worksheet.sample || content.jar === undefined
+  const explained = 'solution' in worksheet.sample || 'organic' in worksheet.sample || content.jar === undefined
   const entries: Entry[] = []
   const write = (body: object): Entry => {
     const entry = entrySchema.parse({ id: `k${entries.length + 1}`, at: '', ...body })
