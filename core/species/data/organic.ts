@@ -49,8 +49,8 @@ export const organicReagents: readonly ReagentData[] = [
   bottle('ceric-ammonium-nitrate', '(NH4)2Ce(NO3)6', ['ceric ammonium nitrate', 'CAN', 'cerium(IV) ammonium nitrate'], { 'NH4^+': 2, 'NO3^-': 10, 'H^+': 4 }, ['20 %', 0.5], { agents: { 'Ce^4+': 1 } }, 'Ceric nitrate in nitric acid oxidises and stains.'),
   bottle('dinitrophenylhydrazine', 'C6H6N4O4', ['2,4-dinitrophenylhydrazine', '2,4-DNP', 'DNPH', "Brady's reagent", '2,4-DNPH'], { 'H^+': 60, 'SO4^2-': 30, C2H5OH: 80 }, ['3 %', 0.1], { agents: { C6H6N4O4: 1 } }, '2,4-Dinitrophenylhydrazine is harmful and may explode when dry: kept moist.'),
   bottle('tollens-reagent', 'AgN2H6', ['Tollens reagent', "Tollens' reagent", 'ammoniacal silver nitrate', 'diamminesilver'], { 'Ag^+': 1, NH3: 6, 'NO3^-': 1, 'Na^+': 0.5, 'H^+': -0.5 }, ['5 %', 0.15], {}, 'Ammoniacal silver: made when wanted, never kept, made acid at once after use: on standing it may explode.'),
-  bottle('fehling-solution', 'CuC4H4O6', ['Fehling solution', "Fehling's solution", 'Fehling'], { 'Cu^2+': 1, 'SO4^2-': 1, 'C4H4O6^2-': 4, 'Na^+': 17, 'H^+': -9 }, ['mixed', 0.14], {}, 'Fehling’s solution is caustic: it bumps when boiled.'),
-  bottle('benedict-solution', 'CuC6H5O7', ['Benedict solution', "Benedict's solution", 'Benedict'], { 'Cu^2+': 1, 'SO4^2-': 1, 'C6H5O7^3-': 8, 'CO3^2-': 13, 'Na^+': 50 }, ['mixed', 0.07], {}, ''),
+  bottle('fehling-solution', 'CuC4H4O6', ['Fehling solution', "Fehling's solution", 'Fehling'], { 'Cu^2+': 1, 'SO4^2-': 1, 'C4H4O6^2-': 4, 'Na^+': 17, 'H^+': -9 }, ['0.14 M', 0.14], {}, 'Fehling’s solution is caustic: it bumps when boiled.'),
+  bottle('benedict-solution', 'CuC6H5O7', ['Benedict solution', "Benedict's solution", 'Benedict'], { 'Cu^2+': 1, 'SO4^2-': 1, 'C6H5O7^3-': 8, 'CO3^2-': 13, 'Na^+': 50 }, ['0.07 M', 0.07], {}, ''),
   bottle('barfoed-reagent', 'Cu(CH3COO)2', ['Barfoed reagent', "Barfoed's reagent", 'Barfoed'], { 'Cu^2+': 1, 'CH3COO^-': 3, 'H^+': 1 }, ['6 %', 0.33], {}, ''),
   bottle('schiff-reagent', 'C20H21N3SO3', ['Schiff reagent', "Schiff's reagent", 'Schiff', 'fuchsin–aldehyde reagent'], { SO2: 20, 'H^+': 5, 'Cl^-': 5 }, ['0.1 %', 0.003], { agents: { C20H21N3SO3: 1 } }, 'Schiff’s reagent stains, and holds sulfur dioxide.'),
   bottle('sodium-hydrogensulfite', 'NaHSO3', ['sodium hydrogensulfite', 'sodium bisulfite', 'saturated sodium hydrogensulfite', 'bisulfite'], { 'Na^+': 1, 'SO3^2-': 1, 'H^+': 1 }, ['sat', 4], {}, 'Hydrogensulfite gives sulfur dioxide with acid.'),
@@ -62,5 +62,5 @@ export const organicReagents: readonly ReagentData[] = [
   bottle('phenylhydrazine-hydrochloride', 'C6H9N2Cl', ['phenylhydrazine hydrochloride', 'phenylhydrazine hydrochloride with sodium acetate', 'phenylhydrazine'], { 'H^+': 1, 'Cl^-': 1, 'CH3COO^-': 2, 'Na^+': 2 }, ['10 %', 0.7], { agents: { C6H8N2: 1 } }, 'Phenylhydrazine is poisonous and suspected of causing cancer: gloves.'),
   bottle('ninhydrin', 'C9H6O4', ['ninhydrin'], {}, ['0.2 %', 0.011], { agents: { C9H6O4: 1 } }, 'Ninhydrin stains the skin.'),
   bottle('acetone', 'C3H6O', ['acetone'], { C3H6O: 1 }, ['', 0.000001], { solvent: 'acetone' }, 'Acetone is flammable: no flame.'),
-  bottle('lead-acetate-in-ethanol', 'Pb(CH3COO)2', ['lead acetate in ethanol'], { 'Pb^2+': 1, 'CH3COO^-': 2 }, ['sat', 0.1], { solvent: 'ethanol' }, 'Poisonous heavy metal: gloves, and the waste is collected.'),
+  bottle('lead-acetate-in-ethanol', 'Pb(CH3COO)2', ['lead acetate in ethanol'], { 'Pb^2+': 1, 'CH3COO^-': 2 }, ['0.1 M', 0.1], { solvent: 'ethanol' }, 'Poisonous heavy metal: gloves, and the waste is collected.'),
 ]
