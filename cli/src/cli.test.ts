@@ -70,7 +70,7 @@ describe('the command line', () => {
     expect(json(out)).toMatchObject({ format: 'foxing-key/1', parts: [{ letter: 'A', observations: [{ vessel: 'A' }] }] })
     const { status: refused, err } = run(['key'], JSON.stringify({ ...sheet, parts: [{ steps: [{ do: 'weld', into: 'F' }] }] }))
     expect(refused).toBe(1)
-    expect(err).toContain('parts.0.steps.0')
+    expect(err).toContain('parts.0.steps.0.do')
   })
   test('--lines answers one line a document, in order, a bad one with where and what', () => {
     const { status, out } = run(

@@ -31,7 +31,6 @@ import {
   sumById,
   SUMS,
   TESTS,
-  UNSUPPORTED,
 } from '@foxing/core'
 import { documentOf, keySchema, keyTo, toCsv, toHtml, toMarkdown, toPdfContent, worksheetSchema } from '@foxing/core/report'
 import { z } from 'zod'
@@ -90,26 +89,6 @@ function newerMajor(document: unknown, format: string): void {
   const [writtenName, writtenVersion] = written.data.format.split('/')
   if (writtenName === name && Number(writtenVersion) > Number(version))
     throw new BadInput('format', `${format}; this document is ${written.data.format}, made by a newer Foxing: nothing was changed, update to read it`)
-}
-
-/** Operations of the contract that are not there yet get their own message, at their place. */
-function refuseUnsupported(document: unknown): void {
-  const steps = z.object({ steps: z.array(z.object({ do: z.string() })) }).safeParse(document)
-  if (!steps.success) return
-  steps.data.steps.forEach((step, i) => {
-    if (UNSUPPORTED.includes(step.do)) throw new BadInput(`steps.${i}.do`, `an operation this version carries out; "${step.do}" is not simulated yet`)
-  })
-}
-
-function refuseUnsupportedParts(document: unknown): void {
-  const parts = z.object({ parts: z.array(z.object({ steps: z.array(z.looseObject({ do: z.string().optional() })) })) }).safeParse(document)
-  if (!parts.success) return
-  parts.data.parts.forEach((part, k) =>
-    part.steps.forEach((step, i) => {
-      if (step.do !== undefined && UNSUPPORTED.includes(step.do))
-        throw new BadInput(`parts.${k}.steps.${i}.do`, `an operation this version carries out; "${step.do}" is not simulated yet`)
-    }),
-  )
 }
 
 /** Every format this version reads or writes, by the name its JSON Schema is published under. */
@@ -185,7 +164,6 @@ const commands: readonly Command[] = [
     summary: 'procedure with its sample → percepts, one entry per step',
     reads: true,
     run: async (document) => {
-      refuseUnsupported(document)
       const procedure = parse(procedureSchema, document, 'foxing-procedure/1')
       if ('organic' in procedure.sample) await loadStructures()
       return simulate(procedure)
@@ -222,7 +200,6 @@ const commands: readonly Command[] = [
     summary: 'worksheet with its sample → expected observations, inference and marks of each part',
     reads: true,
     run: async (document) => {
-      refuseUnsupportedParts(document)
       const worksheet = parse(worksheetSchema, document, 'foxing-worksheet/1')
       if ('organic' in worksheet.sample) await loadStructures()
       takePercepts('organic' in worksheet.sample ? 'organic' : 'salts', 'solution' in worksheet.sample)

@@ -21,7 +21,7 @@ const LISTED = 0.6
 const LIKE = 0.3
 const UNLIKE = 0.1
 
-/** What a jar with this compound is called. */
+/** What every compound that is in no library is called. */
 export const UNLISTED = 'not in the library'
 
 /** Mass of an organic jar, mg: what hypotheses are put to the test with. */

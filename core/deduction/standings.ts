@@ -4,8 +4,9 @@ import { brings, type Stage } from '../catalogue'
 import { sayObservation } from '../notebook'
 import { everyTest } from '../schemes'
 import { COMPONENTS } from '../species'
+import { FUSION_ELEMENTS } from '../structure'
 import type { Hypothesis, Simulations } from './hypotheses'
-import { shownBy } from './organic'
+import { shownBy, tellsElements } from './organic'
 import { likelihoodAt, stepsMeant } from './likelihood'
 import type { Trace, TraceObservation } from './trace'
 
@@ -129,6 +130,7 @@ function standingsOf(
   const holders = new Map<string, number[]>()
   hypotheses.forEach(({ ions }, h) => ions.forEach((ion) => holders.set(ion, [...(holders.get(ion) ?? []), h])))
   const tellings = table.map((row) => tellingOf(row, total))
+  const fused = trace.observations.some(({ steps }) => steps.some(({ recipe }) => tellsElements(recipe.steps)))
   const ions = [...holders].sort(([a], [b]) => COMPONENTS.indexOf(a) - COMPONENTS.indexOf(b))
   const standings = ions.map(([species, holding]) => {
     const held = holding.reduce((sum, h) => sum + (posterior[h] as number), 0)
@@ -145,12 +147,16 @@ function standingsOf(
       species,
       charge: CHARGES.get(species) ?? 0,
       probability,
-      status: statusOf(probability, prior, evidence, signs.get(species)?.size ?? 0, confirmations),
+      status: beforeFusion(species, fused, statusOf(probability, prior, evidence, signs.get(species)?.size ?? 0, confirmations)),
       evidence,
     }
   })
   return standings.sort((a, b) => b.charge - a.charge || b.probability - a.probability)
 }
+
+/** An element that no fusion and no copper wire has been asked about is not called excluded, however little else speaks for it. */
+const beforeFusion = (species: string, fused: boolean, status: Status): Status =>
+  status === 'excluded' && !fused && FUSION_ELEMENTS.some((element) => element === species) ? 'unlikely' : status
 
 const round = (weight: number): number => Math.round(weight * 100) / 100
 

@@ -315,7 +315,7 @@ export function ignitedResidue(structure: Structure): ResiduePercept {
   return {
     hot: ash ? white : COLOURLESS,
     cold: ash ? white : COLOURLESS,
-    species: ash ? metals.map((m) => m) : [],
+    species: metals,
     sublimate: null,
     melts: (meltingPointOf(structure) ?? 0) > 0 && !ash,
     crackles: false,

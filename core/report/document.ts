@@ -200,7 +200,7 @@ export function inferencesOf(entries: ReadonlySet<string>, reasoning: Reasoning,
   const named = (from: number, to: number): string[] => told.filter(({ weight }) => weight >= from && weight < to).map(({ species }) => species)
   const rest = (ions: readonly string[]): string => (ions.length > most ? ` and ${ions.length - most} more` : '')
   const line = (before: string, ions: readonly string[]): string[] =>
-    ions.length > 0 ? [`${before} ${ions.slice(0, most).join(', ')}${rest(ions)}`] : []
+    ions.length > 0 ? [`${before} ${ions.slice(0, most).join(ions.some((name) => name.includes(',')) ? '; ' : ', ')}${rest(ions)}`] : []
   return [
     ...named(CLEARLY, Infinity).map((ion) => `${ion} is indicated`),
     ...named(0, CLEARLY).map((ion) => `${ion} may be present`),

@@ -41,7 +41,7 @@ export const FUSION_HEATS = ['red', 'poor'] as const
 
 const timed = <const Name extends string>(name: Name) => z.looseObject({ do: z.literal(name), vessel, minutes })
 
-/** The operations this model carries out; the rest of the contract's list is refused by name, see `UNSUPPORTED`. */
+/** The operations this model carries out. */
 export const stepSchema = z.discriminatedUnion('do', [
   z.looseObject({
     do: z.literal('take'),
@@ -129,9 +129,6 @@ export const stepSchema = z.discriminatedUnion('do', [
 ])
 export type Step = Known<z.infer<typeof stepSchema>>
 export type StepInput = Known<z.input<typeof stepSchema>>
-
-/** Operations of the contract that this version does not carry out yet; a procedure with one is refused with its name. */
-export const UNSUPPORTED: readonly string[] = []
 
 export const procedureSchema = z.looseObject({
   format: z.literal('foxing-procedure/1'),

@@ -29,6 +29,29 @@ test('a mixture', async ({ page }) => {
   await page.screenshot({ path: `${shots}/mixture.png` })
 })
 
+test('an organic compound', async ({ page }) => {
+  await page.goto('/')
+  await page.getByLabel('it holds').selectOption('an organic compound')
+  await page.getByLabel('where it is from, what it looks like').fill('white crystals, from the drawer of sizing')
+  await page.getByRole('button', { name: 'a real jar' }).click()
+  const line = page.locator('#line')
+  for (const [title, seen] of [
+    ['Look and smell', ['white crystals', 'no smell']],
+    ['Sodium hydrogencarbonate', ['gas', 'dissolves']],
+    ['Iron(III) chloride', ['liquid deep violet']],
+  ] as const) {
+    await page.getByRole('button', { name: /another test|choose a test/ }).click()
+    await page.getByRole('menuitem', { name: title, exact: true }).click()
+    for (const words of seen) {
+      await line.fill(words)
+      await line.press('Enter')
+    }
+  }
+  await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible({ timeout: 60_000 })
+  await expect(page.getByText('Working out what to do next…')).toHaveCount(0)
+  await page.screenshot({ path: `${shots}/organic.png` })
+})
+
 test('report', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('link', { name: /B-03/ }).click()

@@ -19,6 +19,7 @@ import {
   knownsFor,
   outcomesOfTest,
   practiceSolution,
+  readStructuresWith,
   reason,
   REFERENCE_IONS,
   seenIn,
@@ -72,14 +73,14 @@ interface Asked {
 }
 
 /** Percepts worked out when the app was built. Without them everything is simulated here: slower, but the same. */
-async function percepts(file: string, take: (pack: PerceptPack) => boolean): Promise<void> {
+async function percepts(file: string, take: (pack: PerceptPack) => boolean): Promise<boolean> {
   try {
     const response = await fetch(file)
     // The file is this very program's own, and one of another model is refused by its mark.
-    if (!response.ok) return
-    take((await response.json()) as PerceptPack)
+    return response.ok && take((await response.json()) as PerceptPack)
   } catch {
     // Worked out as it is asked for.
+    return false
   }
 }
 const ready = percepts('/percepts.json', (pack) => {
@@ -88,10 +89,16 @@ const ready = percepts('/percepts.json', (pack) => {
   return own
 })
 let organic: Promise<void> | null = null
+/** Without what was worked out ahead, what reads structures comes instead: it is as large, and everything takes longer. */
+async function loadOrganic(): Promise<void> {
+  if (await percepts('/organic-percepts.json', usePercepts)) return
+  const { perceive } = await import('@foxing/core/structure/perceive')
+  readStructuresWith(perceive)
+}
 /** What a case needs before it can be thought about; that of organic compounds is only loaded for one. */
 function readyFor({ kind }: Pick<Case, 'kind'>): Promise<unknown> {
   if (kind !== 'organic') return ready
-  organic ??= percepts('/organic-percepts.json', usePercepts)
+  organic ??= loadOrganic()
   return organic
 }
 

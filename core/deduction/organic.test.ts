@@ -1,0 +1,81 @@
+import { beforeAll, describe, expect, test } from '@jest/globals'
+import { builtOrganicPercepts } from '../../script/trials/percepts'
+import { caseSchema, entrySchema, type Entry } from '../notebook'
+import { COMPOUNDS, FUSION_ELEMENTS } from '../structure'
+import { compoundNamed, drawCompound, organicUnknowns, reason, UNLISTED, usePercepts } from './index'
+
+beforeAll(() => {
+  usePercepts(builtOrganicPercepts())
+}, 300_000)
+
+const settings = caseSchema.parse({ kind: 'organic' })
+const deduced = (...bodies: readonly object[]) => {
+  const entries: Entry[] = bodies.map((body, i) => entrySchema.parse({ id: `e${i}`, at: '', ...body }))
+  return reason({ case: settings, entries })
+}
+const did = (test: string, on: string): object => ({ did: { test, on } })
+const saw = (channel: string, value: string, more: object = {}): object => ({ saw: { channel, value, ...more } })
+
+describe('hypotheses of an organic jar', () => {
+  test('the prior is shared out whole, and what is in no library has its part', () => {
+    const all = organicUnknowns()
+    expect(all.reduce((sum, h) => sum + h.prior, 0)).toBeCloseTo(1, 9)
+    expect(all.filter((h) => h.content.label === UNLISTED).reduce((sum, h) => sum + h.prior, 0)).toBeCloseTo(0.4, 9)
+  })
+  test('every set of the six elements is one of them', () => {
+    const sets = new Set(organicUnknowns().flatMap((h) => (h.elementsOnly ? [FUSION_ELEMENTS.filter((e) => h.ions.has(e)).join()] : [])))
+    expect(sets.size).toBe(64)
+  })
+  test('a seed draws a compound of the library, and many seeds many', () => {
+    const drawn = new Set(Array.from({ length: 200 }, (_, seed) => drawCompound(seed)))
+    expect(drawn.size).toBeGreaterThan(100)
+    for (const smiles of drawn) expect(COMPOUNDS.some((c) => c.smiles === smiles)).toBe(true)
+    expect(compoundNamed(' Salicylic acid ')?.name).toBe('salicylic acid')
+  })
+})
+
+describe('what the evidence of an organic jar comes to', () => {
+  test('no element is called excluded before a fusion or the copper wire', () => {
+    const { standings } = deduced(
+      did('organic-in-hydrogencarbonate', 'A'),
+      saw('gas.present', 'yes'),
+      did('melting-point', 'B'),
+      saw('melting-point', '159'),
+    )
+    for (const s of standings) if (FUSION_ELEMENTS.some((e) => e === s.species)) expect([s.species, s.status]).not.toEqual([s.species, 'excluded'])
+  })
+  test('a blue and a violet say nitrogen and sulfur, and a clear silver test that there is no halogen', () => {
+    const { standings } = deduced(
+      did('sodium-fusion', 'FE'),
+      saw('solution.colour', 'colourless'),
+      did('nitrogen-blue', 'A'),
+      saw('precipitate.colour', 'yellow', { step: 7 }),
+      saw('precipitate.colour', 'blue', { step: 11 }),
+      did('sulfur-nitroprusside', 'B'),
+      saw('solution.colour', 'violet'),
+      did('halogen-layer', 'C'),
+      saw('layer.colour', 'colourless'),
+    )
+    const chance = (species: string): number => standings.find((s) => s.species === species)?.probability ?? 0
+    expect(chance('N')).toBeGreaterThan(0.8)
+    expect(chance('S')).toBeGreaterThan(0.9)
+    expect(Math.max(chance('Br'), chance('I'))).toBeLessThan(0.1)
+  })
+  test('a melting point no compound of the library has speaks for one that is in none', () => {
+    const before = deduced().formulae.find((f) => f.formula === UNLISTED)?.probability ?? 0
+    const after = deduced(did('melting-point', 'A'), saw('melting-point', '365')).formulae[0]
+    expect(after?.formula).toBe(UNLISTED)
+    expect(after?.probability).toBeGreaterThan(before)
+  })
+  test('one plain misreading leaves the truth possible', () => {
+    const { formulae } = deduced(
+      did('melting-point', 'A'),
+      saw('melting-point', '159'),
+      did('ferric-chloride-phenol', 'B'),
+      saw('solution.colour', 'violet'),
+      did('organic-in-hydrogencarbonate', 'C'),
+      saw('gas.present', 'yes', { negated: true }),
+    )
+    expect(formulae.find((f) => f.formula === 'salicylic acid')?.probability).toBeGreaterThan(0.02)
+  })
+})
