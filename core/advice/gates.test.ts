@@ -39,6 +39,7 @@ describe('stop gates', () => {
     ['MnSO4.H2O', 'oxidising-fusion', false],
     ['KClO3', 'borate-from-solution', true],
     ['NaCl', 'borate-from-solution', false],
+    ['KMnO4', 'borate-after-reduction', false],
     ['KMnO4', 'full-separation/borate-sought', true],
     ['KClO3', 'full-separation/organic-acids-sought', true],
     ['Na2C2O4', 'full-separation/organic-acids-sought', false],

@@ -65,7 +65,8 @@ export const STOP_GATES: readonly StopGate[] = [
     asks: 'Not done while either is likely: look at the colour, seek chlorate after reduction with silver. Drops, goggles, a shield.',
     ions: ['ClO3^-', 'MnO4^-'],
     holdsFrom: 0.1,
-    applies: (steps) => does(steps, 'concentrate') && pours(steps, /^H2SO4 conc/),
+    // Not where sulfur dioxide destroys them first.
+    applies: (steps) => does(steps, 'concentrate') && pours(steps, /^H2SO4 conc/) && !pours(steps, /^SO2 /),
   },
   {
     id: 'nitrate-fused-with-organic-or-sulfide',

@@ -21,7 +21,15 @@ const LAST = 0.03
 const LOOKED_AT = 6
 
 /** Portions of the solution, in the order they are tried: what interferes first. */
-const FIRST_OF_ALL = ['litmus', 'flame-on-wire', 'flame-through-cobalt-glass', 'silver-nitrate', 'barium-nitrate', 'dilute-sulfuric-acid']
+const FIRST_OF_ALL = [
+  'litmus',
+  'flame-on-wire',
+  'flame-through-cobalt-glass',
+  'flame-through-spectroscope',
+  'silver-nitrate',
+  'barium-nitrate',
+  'dilute-sulfuric-acid',
+]
 const onSolution = (test: Test): boolean => test.on.includes('solution')
 const PORTIONS: readonly Test[] = [
   ...FIRST_OF_ALL.flatMap((id) => TESTS.find((t) => t.id === id) ?? []),

@@ -74,5 +74,10 @@ export const cool = (): TestStep => ({ do: 'cool', vessel: THIS })
 export const spin = (liquidInto = BESIDE): TestStep => ({ do: 'centrifuge', vessel: THIS, liquidInto })
 export const wash = (n: number, withWhat = 'water'): TestStep => ({ do: 'wash', vessel: THIS, with: withWhat, mL: n })
 export const addTo = (vessel: string, reagent: string, amount: Amount): TestStep => ({ do: 'add', to: vessel, reagent, ...amount })
-export const flame = (through: 'air' | 'cobalt-glass', what: string): TestStep => ({ do: 'flame', from: 'sample', through, for: what })
+export const flame = (through: 'air' | 'cobalt-glass' | 'spectroscope', what: string): TestStep => ({
+  do: 'flame',
+  from: 'sample',
+  through,
+  for: what,
+})
 export const smell = (): TestStep => ({ do: 'smell', at: THIS, for: 'the smell, wafted' })

@@ -1,5 +1,5 @@
 import { REAGENTS } from '../species'
-import { HABITS } from '../vocabulary'
+import { HABITS, LINE_COLOURS } from '../vocabulary'
 
 /** What a word or phrase stands for. Several may make one observation: "white" and "curdy" describe the precipitate they stand beside. */
 export type Kind =
@@ -792,6 +792,12 @@ define({ is: 'paper', value: 'litmus' }, 'litmus', 'litmus paper', 'moist litmus
 define({ is: 'says', value: 'paper.blue litmus paper=red' }, 'acidic to litmus', 'acid to litmus', 'acid to litmus paper')
 define({ is: 'says', value: 'paper.red litmus paper=blue' }, 'alkaline to litmus', 'basic to litmus', 'alkaline to litmus paper')
 define({ is: 'says', value: 'paper.red litmus paper=red;paper.blue litmus paper=blue' }, 'neutral to litmus', 'neutral to litmus paper')
+for (const colour of LINE_COLOURS) {
+  const spellings = [`${colour} line`, `${colour} lines`, `${colour} band`, `${colour} bands`]
+  define({ is: 'says', value: `flame.line=${colour}` }, ...spellings)
+  define({ is: 'says', value: `!flame.line=${colour}` }, ...spellings.map((spelling) => `no ${spelling}`))
+}
+define({ is: 'says', value: 'flame.line=yellow' }, 'd line', 'sodium line', 'na line', 'sodium d line')
 define({ is: 'says', value: 'heat=warm' }, 'exothermic', 'heat evolved')
 define({ is: 'says', value: 'heat=none' }, 'no heat', 'not warm', 'no heating')
 define({ is: 'says', value: 'precipitate.present=yes;precipitate.habit=mirror' }, 'silver mirror', 'mirror')

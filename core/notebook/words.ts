@@ -65,7 +65,8 @@ export function sayStep(step: Step): string {
       if (step.mL !== undefined) return `boil ${amount(step)} of the sample with ${SODA_mg / 1000} g of sodium carbonate, filter`
       return `boil ${step.mg === undefined ? 'all' : amount({ mg: step.mg })} with three times as much sodium carbonate and water, filter`
     case 'flame':
-      return `hold on a ${step.cleaned ? 'clean ' : ''}${step.support} in the flame${step.through === 'cobalt-glass' ? ', through cobalt glass' : ''}`
+      if (step.support === 'mouth') return 'light the vapour at the mouth'
+      return `hold on a ${step.cleaned ? 'clean ' : ''}${step.support} in the flame${{ air: '', 'cobalt-glass': ', through cobalt glass', spectroscope: ', through a spectroscope' }[step.through]}`
     case 'bead':
       return `${step.flux === 'borax' ? 'borax' : 'microcosmic salt'} bead with ${step.mg === 1 ? 'a speck' : amount({ mg: step.mg })}, ${step.flame} flame`
     case 'charcoal':
@@ -120,6 +121,7 @@ function body(channel: string, value: string, negated: boolean, degree: string |
   const word = `${negated ? 'not ' : ''}${degree ? `${degree} ` : ''}${value}`
   if (channel.startsWith('paper.')) return `${channel.slice('paper.'.length)}: ${word}`
   if (channel === 'flame.colour') return value === 'colourless' ? 'flame not coloured' : `flame ${word}`
+  if (channel === 'flame.line') return `${negated ? 'no ' : ''}${value} line`
   if (channel === 'flame.lasts') return { flash: 'a flash', brief: 'brief', steady: 'steady' }[value] ?? word
   if (channel === 'lime-water') return `lime water ${word}`
   if (negated && value === 'colourless' && (channel === 'sublimate' || channel === 'ring.colour'))

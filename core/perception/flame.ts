@@ -1,6 +1,6 @@
 import { COMPONENTS, COMPONENT_INDEX, dryPhase, FLAMES, parseFormula } from '../species'
 import { gasesOver, type Step, type Vessel } from '../tube'
-import type { Lasts } from '../vocabulary'
+import type { Lasts, LineColour } from '../vocabulary'
 import { COLOURLESS, colourDifference, labOfHex, nameColour, type Colour, type Lab } from './colour'
 import { colourOfLight } from './spectrum'
 
@@ -9,6 +9,8 @@ export interface FlamePercept {
   readonly lines: readonly number[]
   readonly lasts: Lasts
   readonly sooty: boolean
+  /** Seen through a spectroscope: its lines apart, not its colour. */
+  readonly spread?: boolean
 }
 
 const SODIUM = COMPONENT_INDEX.get('Na^+') ?? -1
@@ -24,6 +26,21 @@ const FAINTEST_LINE = 0.02
  * What a cobalt glass lets through: blue and the far red; the yellow it is used against, a ten-thousandth. Source: Vogel; the bands of cobalt glass lie between 500 and 680 nm.
  */
 const throughCobalt = (nm: number): number => (nm < 480 ? 0.6 : nm > 685 ? 0.7 : nm < 500 ? 0.2 : 5e-5)
+
+/** Through a spectroscope each line stands by itself on a dark ground: it is seen at this share of the light that colours a flame, and no other hides it. */
+const LINE_SEEN = 0.5
+/** Where each colour of lines ends, nm: strontium's reddest band and lithium's line are told apart from its others by where they stand on the scale. */
+const LINES_END: readonly (readonly [below_nm: number, LineColour])[] = [
+  [440, 'violet'],
+  [500, 'blue'],
+  [575, 'green'],
+  [597, 'yellow'],
+  [630, 'orange'],
+  [655, 'red'],
+  [685, 'crimson'],
+  [Infinity, 'far red'],
+]
+export const lineColour = (nm: number): LineColour => LINES_END.find(([below]) => nm < below)?.[1] ?? 'far red'
 
 /** Vapour of trimethyl borate from which the flame at the mouth of the tube has a green edge, atm. */
 const BORATE_atm = 1e-3
@@ -41,7 +58,9 @@ function nameFlame(lab: Lab): Colour {
 /** What the flame shows of what is on the wire; an element counts by its share of the metal atoms. */
 export function flameOf(vessel: Vessel, step: Extract<Step, { do: 'flame' }>): FlamePercept {
   if (gasesOver(vessel).some(({ gas, atm }) => gas.id === 'C3H9BO3' && atm > BORATE_atm))
-    return { colour: nameColour(colourOfLight(BORATE_LINES)), lines: BORATE_LINES.map((l) => l.nm), lasts: 'steady', sooty: false }
+    return { colour: nameColour(colourOfLight(BORATE_LINES)), lines: BORATE_LINES.map((l) => l.nm), lasts: 'steady', sooty: false, ...apart(step) }
+  // Of what does not leave the liquid the vapour burns without a colour.
+  if (step.support === 'mouth') return { colour: COLOURLESS, lines: [], lasts: 'steady', sooty: false, ...apart(step) }
   const amounts = new Map<number, number>()
   let total = 0
   const count = (component: number, mol: number): void => {
@@ -56,14 +75,15 @@ export function flameOf(vessel: Vessel, step: Extract<Step, { do: 'flame' }>): F
   const lit = [...share].flatMap(([component, part]) => {
     const data = FLAMES.get(component)
     return data
-      ? data.lines.map(({ nm, strength }) => ({ nm, light: strength * part * (step.through === 'air' ? 1 : throughCobalt(nm)), component }))
+      ? data.lines.map(({ nm, strength }) => ({ nm, light: strength * part * (step.through === 'cobalt-glass' ? throughCobalt(nm) : 1), component }))
       : []
   })
   const brightest = Math.max(0, ...lit.map((l) => l.light))
-  const seen = lit.filter((l) => l.light >= LEAST_SEEN && l.light >= FAINTEST_LINE * brightest)
+  const spread = step.through === 'spectroscope'
+  const seen = lit.filter((l) => (spread ? l.light >= LINE_SEEN : l.light >= LEAST_SEEN && l.light >= FAINTEST_LINE * brightest))
   const main = lit.find((l) => l.light === brightest)
   const data = main && FLAMES.get(main.component)
-  if (!data || brightest < LEAST_SEEN) return { colour: COLOURLESS, lines: [], lasts: 'brief', sooty: false }
+  if (!data || brightest < LEAST_SEEN) return { colour: COLOURLESS, lines: seen.map((l) => l.nm), lasts: 'brief', sooty: false, ...apart(step) }
   // What a fingerprint leaves is gone in a moment.
   const own = (amounts.get(SODIUM) ?? 0) / Math.max(total, 1e-12)
   const lasts = main.component === SODIUM && own < 0.5 * foreign ? 'flash' : data.lasts
@@ -72,8 +92,11 @@ export function flameOf(vessel: Vessel, step: Extract<Step, { do: 'flame' }>): F
     lines: seen.map((l) => l.nm).sort((a, b) => a - b),
     lasts,
     sooty: false,
+    ...apart(step),
   }
 }
+
+const apart = ({ through }: Extract<Step, { do: 'flame' }>): { spread?: true } => (through === 'spectroscope' ? { spread: true } : {})
 
 /** Hydrogen, ammonium and the anions are no metals; ammonium burns without colour and hides nothing. */
 const METALS = new Set(

@@ -1,5 +1,21 @@
 import { z } from 'zod'
-import { AMOUNTS, CLARITIES, FAMILIES, FORMS, HABITS, HEATS, LASTS, PAPERS, RESTS, RODS, SMELLS, SPEEDS, SPLINTS, VIGOURS } from '../vocabulary'
+import {
+  AMOUNTS,
+  CLARITIES,
+  FAMILIES,
+  FORMS,
+  HABITS,
+  HEATS,
+  LASTS,
+  LINE_COLOURS,
+  PAPERS,
+  RESTS,
+  RODS,
+  SMELLS,
+  SPEEDS,
+  SPLINTS,
+  VIGOURS,
+} from '../vocabulary'
 import type { Seen } from './seen'
 
 const hex = z.string().regex(/^#[0-9a-f]{6}$/)
@@ -34,7 +50,7 @@ const perceptSchema = z.looseObject({
   papers: z.array(z.looseObject({ paper: z.enum(PAPERS), from: colour, to: colour })),
   splint: z.enum(SPLINTS).optional(),
   rod: z.enum(RODS).optional(),
-  flame: z.looseObject({ colour, lines: z.array(z.number()), lasts: z.enum(LASTS), sooty: z.boolean() }).optional(),
+  flame: z.looseObject({ colour, lines: z.array(z.number()), lasts: z.enum(LASTS), sooty: z.boolean(), spread: z.boolean().optional() }).optional(),
   residue: residue.optional(),
   stages: z
     .array(
@@ -86,7 +102,9 @@ export const seenSchema: z.ZodType<Seen> = z.strictObject({
       layer: z.strictObject({ colour: seenColour, rests: z.enum(['upper', 'lower']) }).nullable(),
       gas: z.strictObject({ colour: seenColour, vigour: z.enum(VIGOURS), smell: z.enum(SMELLS).nullable() }).nullable(),
       papers: z.array(z.strictObject({ paper: z.enum(PAPERS), from: seenColour, to: seenColour })),
-      flame: z.strictObject({ colour: seenColour, lasts: z.enum(LASTS), sooty: z.boolean() }).nullable(),
+      flame: z
+        .strictObject({ colour: seenColour, lasts: z.enum(LASTS), sooty: z.boolean(), lines: z.array(z.enum(LINE_COLOURS)).readonly().nullable() })
+        .nullable(),
       residue: z
         .strictObject({
           hot: seenColour,

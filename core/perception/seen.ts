@@ -1,5 +1,6 @@
 import {
   AMOUNTS,
+  LINE_COLOURS,
   type Amount,
   type Clarity,
   type Family,
@@ -7,6 +8,7 @@ import {
   type HabitWord,
   type Heat,
   type Lasts,
+  type LineColour,
   type Paper,
   type Rests,
   type Rod,
@@ -15,6 +17,7 @@ import {
   type Vigour,
 } from '../vocabulary'
 import { COLOUR_NAMES, type Colour } from './colour'
+import { lineColour } from './flame'
 import type { Percept } from './percept'
 
 /** A colour as it may leave the server for a secret sample: its words, and a drawn colour that is coarse and varied on purpose. */
@@ -36,7 +39,13 @@ export interface SeenLook {
   readonly layer: { readonly colour: SeenColour; readonly rests: 'upper' | 'lower' } | null
   readonly gas: { readonly colour: SeenColour; readonly vigour: Vigour; readonly smell: Smell | null } | null
   readonly papers: readonly { readonly paper: Paper; readonly from: SeenColour; readonly to: SeenColour }[]
-  readonly flame: { readonly colour: SeenColour; readonly lasts: Lasts; readonly sooty: boolean } | null
+  readonly flame: {
+    readonly colour: SeenColour
+    readonly lasts: Lasts
+    readonly sooty: boolean
+    /** Through a spectroscope: the colours lines are seen in; null without one. */
+    readonly lines: readonly LineColour[] | null
+  } | null
   readonly residue: {
     readonly hot: SeenColour
     readonly cold: SeenColour
@@ -123,7 +132,14 @@ export function seenLook(percept: Percept, before: Percept | null, step: number,
     layer: layer ? { colour: colour(layer.colour), rests: layer.rests } : null,
     gas: gas ? { colour: colour(gas.colour), vigour: gas.vigour, smell: gas.smell } : null,
     papers: percept.papers.map(({ paper, from, to }) => ({ paper, from: colour(from), to: colour(to) })),
-    flame: percept.flame ? { colour: colour(percept.flame.colour), lasts: percept.flame.lasts, sooty: percept.flame.sooty } : null,
+    flame: percept.flame
+      ? {
+          colour: colour(percept.flame.colour),
+          lasts: percept.flame.lasts,
+          sooty: percept.flame.sooty,
+          lines: percept.flame.spread ? LINE_COLOURS.filter((c) => percept.flame?.lines.some((nm) => lineColour(nm) === c)) : null,
+        }
+      : null,
     residue: percept.residue
       ? {
           hot: colour(percept.residue.hot),

@@ -83,7 +83,7 @@ export const anionsSought: readonly Separation[] = [
       ...downTo(0.2),
       add('methanol', mL(1)),
       add('H2SO4 conc', mL(0.4)),
-      { do: 'flame', from: THIS, support: 'wire', for: 'edge of the flame' },
+      { do: 'flame', from: THIS, support: 'mouth', for: 'edge of the flame' },
     ],
     cameDown: { channel: 'flame.colour', values: ['green'] },
     keeps: [],

@@ -6,7 +6,7 @@ export const SCHOOL: Scheme = {
   title: 'by sodium hydroxide and ammonia',
   stages: [
     { id: 'looked', title: 'looked', tests: ['appearance', 'solubility-in-water', 'litmus'] },
-    { id: 'flame', title: 'flame', tests: ['flame-on-wire', 'flame-through-cobalt-glass'] },
+    { id: 'flame', title: 'flame', tests: ['flame-on-wire', 'flame-through-cobalt-glass', 'flame-through-spectroscope'] },
     { id: 'alkali', title: 'alkali', tests: ['sodium-hydroxide-to-excess', 'ammonium-by-alkali'] },
     { id: 'ammonia', title: 'ammonia', tests: ['ammonia-to-excess'] },
     {

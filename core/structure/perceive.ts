@@ -31,7 +31,7 @@ const METALS: Readonly<Record<string, string>> = {
 
 function parsed(text: string): Molecule {
   try {
-    const molecule = text.includes('\n') ? Molecule.fromMolfile(text) : Molecule.fromSmiles(text.trim())
+    const molecule = text.includes('\n') ? Molecule.fromMolfile(text) : Molecule.fromSmiles(text.trim(), { noCoordinates: true })
     if (molecule.getAllAtoms() > 0) return molecule
   } catch {
     // Told below.

@@ -30,8 +30,9 @@ export type Sample = Known<z.infer<typeof sampleSchema>>
 export const UNTILS = ['just-basic', 'just-acidic', 'no-more-gas', 'no-more-precipitate', 'dissolved', 'excess'] as const
 export type Until = (typeof UNTILS)[number]
 
-export const SUPPORTS = ['wire', 'splint'] as const
-export const FILTERS = ['air', 'cobalt-glass'] as const
+/** What is held in the flame: the sample on a wire or a splint, or the vapour at the mouth of the vessel, which is lit. */
+export const SUPPORTS = ['wire', 'splint', 'mouth'] as const
+export const FILTERS = ['air', 'cobalt-glass', 'spectroscope'] as const
 
 export const FLUXES = ['borax', 'microcosmic'] as const
 export const BEAD_FLAMES = ['oxidising', 'reducing'] as const

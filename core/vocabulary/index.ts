@@ -121,6 +121,10 @@ export type Smell = (typeof SMELLS)[number]
 /** As somebody may write it who does not say of what. */
 const SMELLS_WRITTEN = [...SMELLS, 'pungent'] as const
 
+/** Lines of a flame through a hand spectroscope, by the colour they stand in, and the wavelength each colour begins at, nm: potassium's in the far red, lithium's in the crimson. */
+export const LINE_COLOURS = ['violet', 'blue', 'green', 'yellow', 'orange', 'red', 'crimson', 'far red'] as const
+export type LineColour = (typeof LINE_COLOURS)[number]
+
 export const CHANNELS: readonly Channel[] = [
   channel('appearance.colour', 'colour of the sample', FAMILIES),
   channel('appearance.form', 'form of the sample', FORMS),
@@ -152,6 +156,7 @@ export const CHANNELS: readonly Channel[] = [
   channel('flame.colour', 'flame', FAMILIES),
   channel('flame.lasts', 'flame lasts', LASTS),
   channel('flame.sooty', 'sooty flame', YES),
+  channel('flame.line', 'line in the spectroscope', LINE_COLOURS),
   channel('bead.hot', 'bead, hot', FAMILIES),
   channel('bead.cold', 'bead, cold', FAMILIES),
   channel('layer.colour', 'colour of the layer', FAMILIES),

@@ -121,7 +121,7 @@ export const DRY_CLAIMS: readonly ClaimRule[] = [
       page.steps.some((s) => doing(s)?.do === 'flame') &&
       !page.steps.some((s) => {
         const now = doing(s)
-        return (now?.do === 'flame' && now.through === 'cobalt-glass') || addsReagent(s, ...SOUGHT_POTASSIUM)
+        return (now?.do === 'flame' && now.through !== 'air') || addsReagent(s, ...SOUGHT_POTASSIUM)
       }),
   },
   {

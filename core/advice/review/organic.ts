@@ -1,6 +1,6 @@
 import { FUSION_EXTRACT } from '../../catalogue'
 import { adding, addsReagent, changing, doing, history, isAcid, reagentId, sinceLast, type Work, type WorkRule, wrote } from './work'
-import type { Step } from '../../tube'
+import { FUSION_FAULTS, type Step } from '../../tube'
 
 /** Traps of a fusion, of the tests of elements, and of organic groups. */
 
@@ -21,14 +21,8 @@ const fused =
 const fuseBetter = (better: Partial<Fuse>): ((steps: readonly Step[]) => readonly Step[]) =>
   changing((step) => (step.do === 'fuse' ? { ...step, ...better } : step))
 
-/** Sodium by mass of the compound below which it runs short. */
-const ENOUGH_SODIUM = 0.7
 /** Sodium that is hard to be rid of safely, mg in one tube. */
 const MUCH_SODIUM_mg = 150
-/** mg of compound for each mL of extract below which faint tests fail. */
-const WEAK_mg_mL = 6
-
-const strengthOf = (fuse: Fuse): number => ((fuse.sample_mg ?? 50) * fuse.tubes) / (fuse.water_mL * fuse.toFraction)
 
 /** What was written of the extract that a test is done on: the last one made before it. */
 function extractSeen({ steps, page }: Work, channel: string, ...values: readonly string[]): boolean {
@@ -57,7 +51,7 @@ export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
     wayBack: 'Fuse again with about as much sodium as compound by bulk, red hot.',
     severity: 'spoils',
     undo: fuseBetter({ sodium_mg: 60, sample_mg: 50 }),
-    applies: fused((f) => f.with === 'sodium' && (f.sodium_mg ?? 60) < ENOUGH_SODIUM * (f.sample_mg ?? 50)),
+    applies: fused(FUSION_FAULTS['little sodium']),
   },
   {
     id: 'fusion-too-much-sodium',
@@ -73,7 +67,7 @@ export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
     wayBack: 'Fuse again, gently until the vapours have gone, then to full redness for a minute.',
     severity: 'spoils',
     undo: fuseBetter({ heating: 'red' }),
-    applies: fused((f) => f.heating === 'poor'),
+    applies: fused(FUSION_FAULTS['not red']),
   },
   {
     id: 'fusion-extract-weak',
@@ -81,7 +75,7 @@ export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
     wayBack: 'Boil the extract down to a third, or fuse two or three tubes into the same dish.',
     severity: 'weakens',
     undo: fuseBetter({ tubes: 2, water_mL: 10, toFraction: 0.33 }),
-    applies: fused((f) => strengthOf(f) < WEAK_mg_mL),
+    applies: fused(FUSION_FAULTS['weak extract']),
   },
   {
     id: 'extract-coloured-but-used',

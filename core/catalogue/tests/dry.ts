@@ -125,7 +125,7 @@ export const borateFlame = dry({
     takeSolid(mg(60)),
     add('methanol', mL(1)),
     add('H2SO4 conc', mL(0.3)),
-    { do: 'flame', from: THIS, support: 'wire', for: 'edge of the flame at the mouth' },
+    { do: 'flame', from: THIS, support: 'mouth', for: 'edge of the flame at the mouth' },
   ],
   because: 'Borates burn with a green edge as the methyl ester; copper and barium stay in the tube and do not.',
   relies: ['the vapour lit, not the liquid'],

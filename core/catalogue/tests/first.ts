@@ -34,6 +34,18 @@ export const flameThroughCobalt = defineTest({
   sources: ['vogel7'],
 })
 
+export const flameThroughSpectroscope = defineTest({
+  id: 'flame-through-spectroscope',
+  title: 'Flame, through a hand spectroscope',
+  stage: 'flame',
+  on: ['solid'],
+  steps: [flame('spectroscope', 'lines, by their colour')],
+  because:
+    'Every element’s lines stand in their own place, so that lithium, strontium, calcium, barium and potassium are seen beside sodium’s yellow.',
+  minutes: 3,
+  sources: ['vogel7', 'crc'],
+})
+
 export const solubility = defineTest({
   id: 'solubility-in-water',
   title: 'Into water',

@@ -309,11 +309,31 @@ export const borateFromSolution = anion({
     { do: 'concentrate', vessel: THIS, toFraction: 0.2 },
     add('methanol', mL(1)),
     add('H2SO4 conc', mL(0.4)),
-    { do: 'flame', from: THIS, support: 'wire', for: 'edge of the flame at the mouth' },
+    { do: 'flame', from: THIS, support: 'mouth', for: 'edge of the flame at the mouth' },
   ],
   because: 'Borate burns with a green edge.',
   minutes: 8,
   cautions: ['Methanol burns: a small tube, the bottle closed and away from the flame.'],
+})
+
+export const borateAfterReduction = anion({
+  id: 'borate-after-reduction',
+  title: 'Sulfur dioxide until reduced, boiled down, methanol and concentrated sulfuric acid, the vapour lit',
+  steps: [
+    add('SO2 water', mL(2)),
+    boil(2),
+    { do: 'concentrate', vessel: THIS, toFraction: 0.2 },
+    add('methanol', mL(1)),
+    add('H2SO4 conc', mL(0.4)),
+    { do: 'flame', from: THIS, support: 'mouth', for: 'edge of the flame at the mouth' },
+  ],
+  because:
+    'Chlorate, permanganate and chromate are destroyed first, beside which concentrated acid must not be used: borate then burns with a green edge.',
+  minutes: 10,
+  cautions: [
+    'Methanol burns: a small tube, the bottle closed and away from the flame.',
+    'Not until the colour of permanganate or chromate is quite gone; sulfur dioxide is boiled off in the hood.',
+  ],
 })
 
 export const chlorateBesideChloride = anion({

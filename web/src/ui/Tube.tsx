@@ -1,3 +1,4 @@
+import type { LineColour } from '@foxing/core'
 import type { Picture } from './pictures'
 
 const HEIGHT: Readonly<Record<string, number>> = { trace: 3, slight: 7, moderate: 14, heavy: 24 }
@@ -71,6 +72,27 @@ const Halves = () => (
   </g>
 )
 
+/** What a hand spectroscope shows, red at the left as it is held: where each line stands, not how wide it is. */
+const LINE_HEX: Readonly<Record<LineColour, string>> = {
+  'far red': '#c03a2c',
+  crimson: '#e03a34',
+  red: '#ff4a3c',
+  orange: '#ff8a3c',
+  yellow: '#ffc83c',
+  green: '#58e070',
+  blue: '#5a9cff',
+  violet: '#8a5cff',
+}
+function Spectrum({ lines }: { readonly lines: readonly LineColour[] }) {
+  const all = Object.keys(LINE_HEX) as LineColour[]
+  return (
+    <>
+      <rect x={2} y={16} width={36} height={48} fill="#141414" />
+      {all.map((colour, k) => lines.includes(colour) && <rect key={colour} x={4 + k * 4.4} y={18} width={1.6} height={44} fill={LINE_HEX[colour]} />)}
+    </>
+  )
+}
+
 /** A test tube, a dry heap or a strip of paper, drawn from a picture. Sits on a neutral ground in either sheet, so that colours compare. */
 export function Tube({ picture, size = 64 }: { readonly picture: Picture; readonly size?: number }) {
   return (
@@ -83,6 +105,8 @@ export function Tube({ picture, size = 64 }: { readonly picture: Picture; readon
         </g>
       ) : picture.fired ? (
         <Fired fired={picture.fired} />
+      ) : picture.lines ? (
+        <Spectrum lines={picture.lines} />
       ) : picture.flame !== null ? (
         <>
           <rect x={0} y={0} width={40} height={80} rx={2} fill="#1c1c1c" />

@@ -1,4 +1,4 @@
-import { COLOUR_NAMES, type Observation, type SeenLook } from '@foxing/core'
+import { COLOUR_NAMES, LINE_COLOURS, type LineColour, type Observation, type SeenLook } from '@foxing/core'
 
 /** What is drawn of one look, from what was seen or from what was written. */
 export interface Picture {
@@ -7,6 +7,8 @@ export interface Picture {
   readonly paper: { readonly from: string; readonly to: string } | null
   readonly dry: string | null
   readonly flame: string | null
+  /** Lines in a spectroscope, by the colour they stand in. */
+  readonly lines?: readonly LineColour[]
   /** What fire left: hot and cold side by side, and what settled above; a glass bead is round. */
   readonly fired?: { readonly hot: string; readonly cold: string; readonly above: string | null; readonly bead: boolean }
   /** Where a heavy liquid lies under another. */
@@ -28,6 +30,7 @@ export function pictureOfLook(look: SeenLook): Picture {
     paper: paper ? { from: paper.from.drawn, to: paper.to.drawn } : null,
     dry: look.appearance?.colour.drawn ?? null,
     flame: look.flame?.colour.drawn ?? null,
+    ...(look.flame?.lines ? { lines: look.flame.lines } : {}),
     ...firedIn(look),
     ...(look.ring ? { ring: look.ring.colour.drawn } : {}),
     says: wordsOf(look),
@@ -59,6 +62,7 @@ export function wordsOf(look: SeenLook): string {
   for (const { paper, from, to } of look.papers)
     words.push(from.family === to.family ? `${paper} stays ${to.family}` : `${paper} turns from ${from.family} to ${to.family}`)
   if (look.papers.length > 0) return words.join('; ')
+  if (look.flame?.lines) return look.flame.lines.length > 0 ? `lines: ${look.flame.lines.join(', ')}` : 'no lines'
   if (look.flame)
     return look.flame.colour.family === 'colourless' ? 'the flame is not coloured' : `${look.flame.colour.name} flame, ${look.flame.lasts}`
   if (look.bead)
@@ -96,6 +100,11 @@ export function pictureOfObservations(observations: readonly Observation[], says
     const own = paper.channel.includes('red') ? '#c8484c' : paper.channel.includes('blue') ? '#4a7ac4' : '#f8f8f6'
     const to = paper.value === 'red' ? '#c8484c' : paper.value === 'blue' ? '#4a7ac4' : hexOf(paper.value)
     return { liquid: null, solid: null, dry: null, flame: null, paper: { from: own, to }, says }
+  }
+  const lines = observations.filter((o) => o.channel === 'flame.line')
+  if (lines.length > 0) {
+    const seen = LINE_COLOURS.filter((colour) => lines.some((o) => o.value === colour && !o.negated))
+    return { liquid: null, solid: null, paper: null, dry: null, flame: null, lines: seen, says }
   }
   const flame = find('flame.colour')
   if (flame) return { liquid: null, solid: null, paper: null, dry: null, flame: hexOf(flame.value), says }

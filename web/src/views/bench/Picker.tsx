@@ -6,6 +6,7 @@ import {
   FORMS,
   HABITS,
   LASTS,
+  LINE_COLOURS,
   observationSchema,
   RODS,
   sayObservation,
@@ -53,6 +54,7 @@ function asked(
   if (doing.do === 'hold' && doing.splint) return { groups: [plain('splint', 'splint', SPLINTS)], colours: [] }
   if (doing.do === 'hold') return { groups: [plain('rod or glass', 'rod', RODS)], colours: [] }
   if (doing.do === 'smell') return { groups: [plain('smell', 'smell', SMELLS)], colours: [] }
+  if (doing.do === 'flame' && doing.through === 'spectroscope') return { groups: [plain('lines', 'flame.line', LINE_COLOURS)], colours: [] }
   if (doing.do === 'flame') return { groups: [plain('lasts', 'flame.lasts', LASTS)], colours: [['flame', 'flame.colour']] }
   if (doing.do === 'bead')
     return {
