@@ -1,6 +1,6 @@
 import type { Case, Notebook } from '../notebook'
 import { takeStructures } from '../structure'
-import type { Conditions } from '../tube'
+import { isFaulty, type Conditions } from '../tube'
 import { organicUnknowns, tellsElements } from './organic'
 import { singleSalts, Simulations, type Expectation, type Hypothesis, type PerceptPack } from './hypotheses'
 import { constantUnlisted, isConstant, likelihood, stepsMeant, togetherInOneTest, unknowing } from './likelihood'
@@ -88,17 +88,54 @@ function likelihoodUnder({ content, unlisted, elementsOnly }: Hypothesis, o: Tra
   return constantUnlisted(value, (step ? expect(step)?.percept.constant : null) !== null)
 }
 
+/** How often a test that shows nothing is wrong after a fusion with a fault: an element may be there all the same. */
+const SILENT_WRONG = 0.7
+/** What was seen is as likely with no element there as with any, within this (natural logarithm). */
+const AS_LIKELY = 0.7
+
+/** Whether nothing was seen in an extract whose fusion was not done as it must be. */
+function provesNothing(observations: readonly TraceObservation[], rows: readonly Float64Array[], hypotheses: readonly Hypothesis[]): boolean {
+  if (!observations.some((o) => stepsMeant(o).some(({ recipe }) => recipe.steps.some((s) => s.do === 'fuse' && isFaulty(s))))) return false
+  const blank = hypotheses.findIndex((h) => h.elementsOnly === true && h.ions.size === 0)
+  const said = (h: number): number => rows.reduce((sum, row) => sum + (row[h] ?? 0), 0)
+  return blank >= 0 && said(blank) > Math.max(...hypotheses.map((_, h) => said(h))) - AS_LIKELY
+}
+
+/** Of elements alone it is not known how much there is of each: a test weighs their set as the mean over its proportions, so that no test is held to what another said of the amounts. */
+function inAnyProportion(rows: readonly Float64Array[], hypotheses: readonly Hypothesis[]): void {
+  const sets = new Map<string, number[]>()
+  hypotheses.forEach((hypothesis, h) => {
+    if (!hypothesis.elementsOnly) return
+    const key = [...hypothesis.ions].join()
+    const own = sets.get(key)
+    if (own) own.push(h)
+    else sets.set(key, [h])
+  })
+  for (const members of sets.values()) {
+    const said = members.map((h) => rows.reduce((sum, row) => sum + (row[h] ?? 0), 0))
+    const top = Math.max(...said)
+    const mean = top + Math.log(said.reduce((sum, log) => sum + Math.exp(log - top), 0) / said.length)
+    members.forEach((h, k) => {
+      for (const row of rows) row[h] = (row[h] ?? 0) + (mean - (said[k] ?? 0)) / rows.length
+    })
+  }
+}
+
 /** Every hypothesis by everything written. */
 function weighAll(trace: Trace, simulations: Simulations, hypotheses: readonly Hypothesis[]): Weighing {
   const table = trace.observations.map((o) => Float64Array.from(hypotheses, (hypothesis) => Math.log(likelihoodUnder(hypothesis, o, simulations))))
   const alone = table.map((row) => row.slice())
-  for (const { places } of groupsOf(trace)) togetherInOneTest(places.map((k) => table[k] as Float64Array))
+  for (const { places, observations } of groupsOf(trace)) {
+    const rows = places.map((k) => table[k] as Float64Array)
+    togetherInOneTest(rows, undefined, provesNothing(observations, rows, hypotheses) ? SILENT_WRONG : undefined)
+    inAnyProportion(rows, hypotheses)
+  }
   const total = Float64Array.from(hypotheses, ({ prior }, h) => table.reduce((sum, row) => sum + (row[h] as number), Math.log(prior)))
   return { trace, simulations, hypotheses, table, alone, total }
 }
 
 /** Steps simulated to think a mixture through before it is left. */
-export const THOROUGH = 25_000
+export const THOROUGH = 8_000
 
 /** The public answer alone. @throws NotebookError */
 export function deduce(notebook: Pick<Notebook, 'case' | 'entries'>): Deduction {

@@ -1,5 +1,5 @@
 import type { Observation } from '../notebook'
-import { anchorsFor, asSeenBy, colourDifference, degreeOf, dissolvedSince, labOfHex, type Colour, type Lab } from '../perception'
+import { anchorsFor, asSeenBy, colourDifference, degreeOf, dissolvedSince, labOfHex, lineColour, type Colour, type Lab } from '../perception'
 import { findReagent } from '../species'
 import { AMOUNTS, CHANNEL_BY_ID, FAMILIES, HABITS, RESTS, type Amount, type Eyes, type Family } from '../vocabulary'
 import type { Expectation } from './hypotheses'
@@ -78,6 +78,10 @@ const ofAmount =
 
 /** How often sodium that is not the sample's colours a flame, whatever care was taken. */
 const FOREIGN_SODIUM = 0.12
+/** How often a line in the spectroscope is noticed, and how often one is written that is not there: a neighbour's colour, or sodium, whose line nearly every flame has. */
+const LINE_NOTICED = 0.88
+const LINE_IMAGINED = 0.05
+const SODIUM_LINE_ANYWAY = 0.5
 const FLAME_KIN: readonly (readonly Family[])[] = [
   ['yellow', 'orange'],
   ['orange', 'red'],
@@ -156,6 +160,10 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
   },
   'gas.vigour': ({ percept }) => (percept.gases[0] ? table({ [percept.gases[0].vigour]: 0.7 }, 0.15) : null),
   'flame.colour': ({ percept }, eyes) => (percept.flame ? ofFlame(percept.flame.colour, eyes) : null),
+  'flame.line': ({ percept: { flame } }) =>
+    flame?.spread
+      ? (value) => (flame.lines.some((nm) => lineColour(nm) === value) ? LINE_NOTICED : value === 'yellow' ? SODIUM_LINE_ANYWAY : LINE_IMAGINED)
+      : null,
   'flame.lasts': ({ percept }) => (percept.flame ? table({ [percept.flame.lasts]: 0.7 }, 0.15) : null),
   'residue.hot': ({ percept }, eyes) => (percept.residue ? ofColour(percept.residue.hot, eyes, ['white', 'colourless']) : null),
   'residue.cold': ({ percept }, eyes) => (percept.residue ? ofColour(percept.residue.cold, eyes, ['white', 'colourless']) : null),
@@ -311,13 +319,14 @@ const MODEL_WRONG = 0.03
  * then counts once, however many words were written about it. Each observation keeps its share of what the test says.
  * @param rows natural logarithms of the probability of each observation, by hypothesis; changed in place
  * @param otherwise natural logarithm of the probability of all of them where the model does not hold; their mean over the hypotheses, unless given
+ * @param wrong how often the model does not hold
  */
-export function togetherInOneTest(rows: readonly Float64Array[], otherwise?: number): void {
+export function togetherInOneTest(rows: readonly Float64Array[], otherwise?: number, wrong = MODEL_WRONG): void {
   const said = Float64Array.from(rows[0] ?? [], (_, h) => rows.reduce((sum, row) => sum + (row[h] as number), 0))
-  const astray = Math.log(MODEL_WRONG) + (otherwise ?? logOfMean(said))
+  const astray = Math.log(wrong) + (otherwise ?? logOfMean(said))
   said.forEach((log, h) => {
     const top = Math.max(log, astray)
-    const both = top + Math.log(Math.exp(log + Math.log(1 - MODEL_WRONG) - top) + Math.exp(astray - top))
+    const both = top + Math.log(Math.exp(log + Math.log(1 - wrong) - top) + Math.exp(astray - top))
     const factor = log < 0 ? both / log : 1
     for (const row of rows) row[h] = (row[h] as number) * factor
   })

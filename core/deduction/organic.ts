@@ -44,10 +44,22 @@ const BEARERS: Readonly<Record<FusionElement, string>> = {
   I: 'Ic1ccc(C)cc1',
   P: 'CCOP(=O)(OCC)OCC',
 }
+/** The same where there is much of an element for the mass. */
+const RICH: Readonly<Record<FusionElement, string>> = { N: 'NCCN', S: 'SCCS', Cl: 'ClCCCl', Br: 'BrCCBr', I: 'ICI', P: 'COP(C)(=O)OC' }
+/** The same bound to oxygen, which takes the sodium, so that nitrogen and sulfur stay together. */
+const OXIDISED: Partial<Readonly<Record<FusionElement, string>>> = { N: 'Cc1ccc(cc1)[N+]([O-])=O', S: 'Cc1ccc(cc1)S(O)(=O)=O' }
 /** Molecules side by side that hold a set of elements between them. */
 const bearing = (elements: readonly FusionElement[]): string => (elements.length === 0 ? 'CCCCCCCC' : elements.map((e) => BEARERS[e]).join('.'))
 /** Much of the elements, little, and beside much oxygen, which takes the sodium: what stands beside their bearers. */
 const DILUTED = ['', '.CCCCCCCCCCCCCCCCCCCCCCCCCCCCCC', '.OCC(O)C(O)C(O)C(O)CO'] as const
+/** A set of elements in several proportions: alike, diluted, all of them rich, and more of one than of the others. */
+const proportions = (elements: readonly FusionElement[]): readonly string[] => [
+  ...DILUTED.map((filler) => `${bearing(elements)}${filler}`),
+  ...(elements.length > 0 ? [elements.map((e) => RICH[e]).join('.')] : []),
+  ...(elements.some((e) => OXIDISED[e]) ? [elements.map((e) => OXIDISED[e] ?? BEARERS[e]).join('.')] : []),
+  ...(elements.length > 1 ? elements.map((e) => `${bearing(elements)}.${RICH[e]}`) : []),
+]
+
 /** Every set of the elements. */
 const SETS: readonly (readonly FusionElement[])[] = Array.from({ length: 2 ** FUSION_ELEMENTS.length }, (_, bits) =>
   FUSION_ELEMENTS.filter((_, k) => (bits >> k) & 1),
@@ -80,10 +92,10 @@ function fromLibrary(): Hypothesis[] {
 
 function bySets(): Hypothesis[] {
   return SETS.flatMap((elements) =>
-    DILUTED.map((filler) => ({
-      content: contentOf(`${bearing(elements)}${filler}`, UNLISTED),
+    proportions(elements).map((smiles, _, all) => ({
+      content: contentOf(smiles, UNLISTED),
       ions: new Set<string>(elements),
-      prior: UNLIKE / SETS.length / DILUTED.length,
+      prior: UNLIKE / SETS.length / all.length,
       unlisted: true,
       elementsOnly: true,
     })),

@@ -4,6 +4,7 @@ import { asNotebook, contentOfControl } from './controls'
 import { Simulations, type Content, type Expectation } from './hypotheses'
 import { liquidOf, traceOf, type TraceStep } from './trace'
 import { everyTest } from '../schemes'
+import { LINE_COLOURS } from '../vocabulary'
 
 /**
  * What one `did` entry of a notebook shows with a known content of the jar, in words: its looks, smells and papers, and any gas on the way.
@@ -48,6 +49,9 @@ const LOOKED_AT: ReadonlySet<string> = new Set([
   'melting-point',
   'boiling-point',
 ])
+
+/** Whether a step is looked at as it is done, in words of the procedure. */
+export const isLookedAt = (doing: string): boolean => LOOKED_AT.has(doing)
 
 /** Looks, smells and papers of a test; and every step of work done freely, which is looked at as it goes. */
 export function worthALook({ recipe, index, test }: TraceStep): boolean {
@@ -103,6 +107,10 @@ export function observationsFromLook(look: SeenLook, asked = ''): Observation[] 
     say('solubility', look.soluble)
     if (look.soluble !== 'yes' && look.layer) say('layer.rests', look.layer.rests)
     if (look.solution) sayColour('solution.colour', look.solution.colour)
+    return seen
+  }
+  if (look.flame?.lines) {
+    for (const colour of LINE_COLOURS) say('flame.line', colour, !look.flame.lines.includes(colour))
     return seen
   }
   if (look.flame) {

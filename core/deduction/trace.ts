@@ -157,6 +157,6 @@ function nameIn(names: Map<string, string>, vessel: string): string {
 const plain = (step: Step): Step =>
   Object.fromEntries(
     Object.entries(step)
-      .filter(([key, value]) => value !== undefined && key !== 'for')
+      .filter(([key, value]) => value !== undefined && key !== 'for' && key !== 'part')
       .sort(([a], [b]) => (a < b ? -1 : 1)),
   ) as unknown as Step

@@ -28,10 +28,18 @@ export interface RedoxGate {
   readonly notOnSolids?: boolean
   /** Its reduced side gives two electrons at once: oxidants that take one, and ions that would become metal, pass it by. */
   readonly onlyInPairs?: boolean
-  /** What its oxidised side does not take although it could: these couples, or all metals; from a strength of acid on, mol/L, where that is given. */
-  readonly passesBy?: { readonly couples?: readonly string[]; readonly metals?: boolean; readonly from?: number; readonly below_C?: number }
+  readonly passesBy?: Spared | readonly Spared[]
   /** It takes only what is open to air (see `openToAir`). */
   readonly onlyOpenToAir?: boolean
+}
+
+/** What an oxidised side does not take although it could: these couples, or all metals; from one strength of acid on and up to another, mol/L, where they are given. */
+export interface Spared {
+  readonly couples?: readonly string[]
+  readonly metals?: boolean
+  readonly from?: number
+  readonly upTo?: number
+  readonly below_C?: number
 }
 
 /**
@@ -398,7 +406,8 @@ export const COUPLES: readonly Couple[] = [
     potential_V: 1.776,
     gate: {
       rule: 'peroxide-falls-apart-hot-and-alkaline',
-      passesBy: { couples: ['MnO4-/Mn2+', 'MnO4-/MnO2'] },
+      // Chloride it takes in concentrated acid alone: in dilute, slowly enough for none to be seen. Source: Cotton and Wilkinson.
+      passesBy: [{ couples: ['MnO4-/Mn2+', 'MnO4-/MnO2'] }, { couples: ['Cl2/Cl-'], upTo: 4 }],
       reduces: NEVER,
       withItself: [{ above_C: 80, pHFrom: 7 }],
     },

@@ -23,7 +23,7 @@ export function addTo(bench: Bench, step: Extract<Step, { do: 'add' }>, start: V
   if (solvent && vessel.organic && vessel.volume_mL === 0) return addMedium(bench, step, solvent, vessel)
   if (solvent) return addSolvent(bench, step, solvent, vessel)
   const reagent = strengthened(findReagent(step.reagent), conditions)
-  const poured = (volume: number): Vessel => settleEquilibrium(pour(emptyVessel('reagent'), reagent, volume), shift)
+  const poured = (volume: number): Vessel => inTheDropper(reagent, volume, shift)
   const one = (v: Vessel, volume: number): ReturnType<typeof release> => release(settleEquilibrium(wetDry(pour(v, reagent, volume)), shift), shift)
   const volume = volumeOf(bench, step)
   if (volume !== undefined) {
@@ -40,6 +40,18 @@ export function addTo(bench: Bench, step: Extract<Step, { do: 'add' }>, start: V
     drops++
   } while (drops < MOST_DROPS && !done(now.vessel, drops))
   return { after: now.vessel, poured: poured(drops * drop), drops, escaped: now.escaped }
+}
+
+const droppers = new WeakMap<Solution, Map<number, Vessel>>()
+/** So much of a reagent by itself; the same volumes of the same bottles come up time and again. */
+function inTheDropper(reagent: Solution, volume: number, shift: Shift | undefined): Vessel {
+  const fill = (): Vessel => settleEquilibrium(pour(emptyVessel('reagent'), reagent, volume), shift)
+  if (shift) return fill()
+  let known = droppers.get(reagent)
+  if (!known) droppers.set(reagent, (known = new Map<number, Vessel>()))
+  let filled = known.get(volume)
+  if (!filled) known.set(volume, (filled = fill()))
+  return filled
 }
 
 /** A reagent this strong in acid is heavy, and runs under the liquid it is poured into, mol/L. */

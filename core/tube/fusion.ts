@@ -31,6 +31,20 @@ function sodiumWanted({ atoms }: Structure): number {
   return n('Cl') + n('Br') + n('I') + n('F') + n('N') + 2 * n('S') + 2 * n('O') + 3 * n('P')
 }
 
+/** Sodium by mass of the compound below which it runs short. */
+const ENOUGH_SODIUM = 0.7
+/** mg of compound for each mL of extract below which faint tests fail. */
+const WEAK_mg_mL = 6
+
+/** What is wrong with a fusion, by how it was done: after it a test that shows nothing proves nothing. */
+export type FusionFault = 'little sodium' | 'not red' | 'weak extract'
+export const FUSION_FAULTS: Readonly<Record<FusionFault, (fuse: Fuse) => boolean>> = {
+  'little sodium': (fuse) => fuse.with === 'sodium' && (fuse.sodium_mg ?? FUSED_mg.sodium) < ENOUGH_SODIUM * (fuse.sample_mg ?? FUSED_mg.sample),
+  'not red': (fuse) => fuse.heating === 'poor',
+  'weak extract': (fuse) => ((fuse.sample_mg ?? FUSED_mg.sample) * fuse.tubes) / (fuse.water_mL * fuse.toFraction) < WEAK_mg_mL,
+}
+export const isFaulty = (fuse: Fuse): boolean => Object.values(FUSION_FAULTS).some((fault) => fault(fuse))
+
 /** What a fusion leaves to dissolve, mol, and how much soot and tar. */
 export interface Fused {
   readonly ions: Stoichiometry

@@ -1,5 +1,5 @@
 import { lnKAt, type Shift } from '../equilibrium'
-import { COUPLES, type Couple, type When } from '../reactions'
+import { COUPLES, type Couple, type Spared, type When } from '../reactions'
 import { AQUEOUS, inComponents, SOLIDS, type Resolved } from '../species'
 import { GAS_CONSTANT, kelvin, LN10, WARM, type Celsius } from '../units'
 import type { Contents } from './vessel'
@@ -132,18 +132,17 @@ function allows(oxidant: Prepared, reductant: Prepared, mix: Reacting, pH: numbe
   const { gate } = oxidant.couple
   if (gate?.notOnSolids && reductant.reduced.inert.length > 0) return false
   if (gate?.onlyOpenToAir && !reductant.couple.openToAir) return false
-  const spared = gate?.passesBy
-  if (
-    spared &&
-    mix.strongAcid >= (spared.from ?? -Infinity) &&
-    mix.temperature < (spared.below_C ?? Infinity) &&
-    ((spared.metals && reductant.couple.metal) || spared.couples?.includes(reductant.couple.id))
-  )
-    return false
+  if (gate?.passesBy && [gate.passesBy].flat().some((spared) => passes(spared, reductant, mix))) return false
   if (reductant.couple.gate?.onlyInPairs && (oxidant.couple.electrons === 1 || oxidant.couple.metal)) return false
   if (gate?.withItself && sharesSpecies(oxidant, reductant)) return open(gate.withItself, mix, pH)
   return true
 }
+
+const passes = ({ from = -Infinity, upTo = Infinity, below_C = Infinity, metals, couples }: Spared, { couple }: Prepared, mix: Reacting): boolean =>
+  mix.strongAcid >= from &&
+  mix.strongAcid < upTo &&
+  mix.temperature < below_C &&
+  ((metals === true && couple.metal === true) || couples?.includes(couple.id) === true)
 
 /** Whether the two are the halves of a disproportionation: what one is made from the other is made to. */
 const sharesSpecies = (oxidant: Prepared, reductant: Prepared): boolean =>

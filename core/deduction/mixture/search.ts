@@ -2,7 +2,8 @@ import type { Content, Simulations } from '../hypotheses'
 import type { Group } from '../groups'
 import { ACID, CLASSES, isAnion, mixtureOf, PARTS, type AmountClass, type Parts } from './parts'
 import type { Responders } from './responders'
-import { rowsOf } from './rows'
+import { rowsOf, shortfallOf } from './rows'
+import { provenBy } from './proofs'
 import { keepsTogether, shares } from './together'
 
 /** A mixture weighed against what was written. */
@@ -44,6 +45,9 @@ export const beforehand = (part: string): number => {
   return odds / (1 + odds)
 }
 
+/** What was written of a test is explained where it falls no further short of what one would write of the mixture itself (natural logarithm). */
+const EXPLAINED = 1.2
+
 const keyOf = ({ entry, observations }: Group): string =>
   `${entry} ${JSON.stringify(observations.map((o) => [o.observation, o.steps[0]?.recipe.key]))}`
 
@@ -54,7 +58,7 @@ const HOPED_MORE = 0.3
 /** Parts a test does not speak of by themselves have a hand in it where it comes out this much otherwise with them (natural logarithm). */
 const ENTANGLED = 0.7
 /** Mixtures this much less likely than the best are not weighed to the end (natural logarithm). */
-export const GIVEN_UP = 9
+export const GIVEN_UP = 7
 
 /**
  * Mixtures weighed against the tests of a notebook in their order, each no further than it takes to give it up. A part that is put in or taken out is weighed by the tests it answers, the others being
@@ -92,7 +96,7 @@ export class Scales {
     this.began = this.simulations.made
     if (same < this.hopes.length) {
       this.hopes.length = same
-      for (const rows of this.rows.values()) rows.length = Math.min(rows.length, same)
+      for (const rows of [...this.rows.values(), ...this.shortfalls.values()]) rows.length = Math.min(rows.length, same)
       this.against.clear()
       for (const place of this.entangled.keys()) if (place >= same) this.entangled.delete(place)
     }
@@ -112,6 +116,19 @@ export class Scales {
     return rows
   }
 
+  /** Steps of effort after which no climb goes further. */
+  limit = Infinity
+
+  /** Whether a mixture explains what was written of a test, to the word or nearly. */
+  explains(parts: Parts, place: number): boolean {
+    const content = this.contentOf(parts)
+    let known = this.shortfalls.get(content.id)
+    if (!known) this.shortfalls.set(content.id, (known = []))
+    const group = this.groups[place]
+    return group === undefined || (known[place] ??= shortfallOf(group, content, this.simulations)) < EXPLAINED
+  }
+  private readonly shortfalls = new Map<string, (number | undefined)[]>()
+
   /** Whether so much was worked for this state of the page that what is not settled yet is left for the next line. */
   get tired(): boolean {
     return this.effort > ENOUGH
@@ -119,6 +136,13 @@ export class Scales {
   /** Steps simulated for this state of the page. */
   get effort(): number {
     return this.simulations.made - this.began
+  }
+
+  /** The mixture as the scheme's own proofs would have it, in so far as they speak of its parts. */
+  proposed(parts: Parts): Parts {
+    const { shown, denied } = provenBy(this.groups)
+    const kept = [...parts].filter(([part]) => !denied.has(part))
+    return new Map([...kept, ...[...shown].filter((part) => !parts.has(part)).map((part) => [part, 'middling'] as const)])
   }
 
   /** The best that anything weighed so far has made of a test. */
@@ -271,6 +295,8 @@ export interface Found {
 
 /** The best after one more test, from the best before it. */
 export function follow(scales: Scales, { parts, place }: { parts: Parts; place: number }): Parts {
+  // What the mixture says by itself gives no reason to look for another.
+  if (scales.explains(parts, place)) return parts
   const among = PARTS.filter((part) => scales.answers(place, part))
   // What the new test lets a mixture hope for, found before any is given up for falling short of it.
   for (const { parts: other } of [...additions(parts, among), ...removals(parts)]) scales.partRows(other, place)
@@ -285,11 +311,12 @@ export function follow(scales: Scales, { parts, place }: { parts: Parts; place: 
 /** Moves to a better neighbour until there is none; further kinds of neighbours are tried only while something is left to be explained. */
 function improve(scales: Scales, start: Weighed, kinds: (now: Weighed) => readonly (readonly Change[])[], rounds = ROUNDS): Weighed {
   let best = start
-  for (let round = 0; round < rounds; round++) {
+  for (let round = 0; round < rounds && scales.effort < scales.limit; round++) {
     let next = best
     for (const [kind, changes] of kinds(best).entries()) {
       if (kind > 0 && (scales.tired || !puzzled(scales, best))) break
       for (const { parts, changed, toTheEnd } of changes) {
+        if (scales.effort >= scales.limit) break
         const tried = scales.changed(best, parts, changed, toTheEnd ? -Infinity : next.score)
         if (tried.score <= next.score + 1e-9) continue
         const exact = scales.whole(parts, best.logs.length)
@@ -352,8 +379,9 @@ function refined(scales: Scales, start: Weighed, exhausted: () => boolean): Weig
 function dig(scales: Scales, start: Weighed, steps: number): Weighed {
   const enough = scales.effort + steps
   const exhausted = (): boolean => scales.effort >= enough
+  scales.limit = enough
   const until = start.logs.length
-  let best = refined(scales, start, exhausted)
+  let best = refined(scales, anotherBeginning(scales, start, until), exhausted)
   const tried = new Set<string>()
   for (let found = true; found && puzzled(scales, best);) {
     found = false
@@ -377,6 +405,7 @@ function dig(scales: Scales, start: Weighed, steps: number): Weighed {
       found = true
     }
   }
+  scales.limit = Infinity
   return best
 }
 const REGROWN = 5
@@ -387,7 +416,7 @@ const EARLY = 8
 const CLOSE = 1.2
 
 /** Single steps up from here. */
-function climb(scales: Scales, from: Parts, until: number): Weighed {
+export function climb(scales: Scales, from: Parts, until: number): Weighed {
   // What the last test speaks of may have been taken for something else.
   const latest = PARTS.filter((part) => until > 0 && scales.answers(until - 1, part))
   return improve(scales, scales.whole(from, until), (now) => [
@@ -395,21 +424,46 @@ function climb(scales: Scales, from: Parts, until: number): Weighed {
   ])
 }
 
+/** Begins once more from what the proofs of the scheme show, where that is another mixture. */
+function anotherBeginning(scales: Scales, climbed: Weighed, until: number): Weighed {
+  const proposed = scales.proposed(climbed.parts)
+  if ([...proposed.keys()].sort().join() === [...climbed.parts.keys()].sort().join()) return climbed
+  const other = climb(scales, proposed, until)
+  return other.score > climbed.score ? other : climbed
+}
+
 /**
  * The best mixture by everything written, and its rivals.
  * @param deep steps that may be simulated to begin again where something is puzzling; a thousand take a second or so
  */
 export function settle(scales: Scales, parts: Parts, until: number, deep: number): Found {
-  const carried = climb(scales, parts, until)
-  // Early on a wrong turn is soon taken, and beginning again costs little.
-  const anew = until <= EARLY && parts.size > 0 ? climb(scales, new Map(), until) : carried
-  const climbed = anew.score > carried.score ? anew : carried
-  const best = deep > 0 ? dig(scales, climbed, deep) : climbed
+  let best = scales.whole(parts, until)
+  if (!explainsAll(scales, best)) {
+    const carried = climb(scales, parts, until)
+    // Early on a wrong turn is soon taken, and beginning again costs little.
+    const anew = until <= EARLY && parts.size > 0 ? climb(scales, new Map(), until) : carried
+    best = anew.score > carried.score ? anew : carried
+    if (deep > 0 && !explainsAll(scales, best)) best = dig(scales, best, deep)
+  }
+  for (;;) {
+    const rivals = rivalsOf(scales, best, until)
+    const better = rivals.reduce((a, b) => (b.score > a.score ? b : a), best)
+    if (better === best) return { best, rivals }
+    const whole = scales.whole(better.parts, until)
+    if (whole.score <= best.score + 1e-9) return { best, rivals }
+    best = whole
+  }
+}
+
+/** Whether nothing that was written gives a reason to look further than the nearest mixtures. */
+const explainsAll = (scales: Scales, { parts, logs }: Weighed): boolean => logs.every((_, place) => scales.explains(parts, place))
+
+/** Every mixture that is one part away, weighed until it is too unlikely to matter. */
+function rivalsOf(scales: Scales, best: Weighed, until: number): Weighed[] {
   const floor = best.score - GIVEN_UP
-  const rivals = [...additions(best.parts, PARTS), ...removals(best.parts), ...crowded(best.parts, PARTS)].map(({ parts: other, changed }) => {
-    const rival = scales.changed(best, other, changed, floor)
+  return [...additions(best.parts, PARTS), ...removals(best.parts), ...crowded(best.parts, PARTS)].map(({ parts, changed }) => {
+    const rival = scales.changed(best, parts, changed, floor)
     // One that comes close by its own tests alone is weighed by all of them.
-    return rival.score > best.score - CLOSE ? scales.whole(other, until) : rival
+    return rival.score > best.score - CLOSE ? scales.whole(parts, until) : rival
   })
-  return { best, rivals }
 }
