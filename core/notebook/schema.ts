@@ -42,11 +42,33 @@ export type TestDone = Known<z.infer<typeof testDoneSchema>>
 export const didSchema = z.union([stepSchema, testDoneSchema])
 export type Did = Known<z.infer<typeof didSchema>>
 
+/** The part of a worksheet that something was done for, where it says one. */
+export const partOf = (did: Did): string | null => ('part' in did && typeof did.part === 'string' ? did.part : null)
+
+/** What a part of a worksheet may ask for. */
+export const ASKS = ['observation', 'gas', 'conclusion'] as const
+/** A lettered part of a worksheet: steps, or tests of the catalogue, as a notebook has them. */
+export const worksheetPartSchema = z.looseObject({
+  letter: z.string().min(1).max(8).optional(),
+  text: z.string().max(2000).optional(),
+  steps: z.array(didSchema).min(1).max(60),
+  asks: z.array(z.enum(ASKS)).optional(),
+  /** All the marks of the part, where its writer has settled them. */
+  marks: z.number().nonnegative().max(1000).optional(),
+})
+export type WorksheetPart = Known<z.infer<typeof worksheetPartSchema>>
+const parts = z.array(worksheetPartSchema).min(1).max(60)
+export { parts as worksheetPartsSchema }
+/** The letter of a part: its own, or the one its place gives it. */
+export const letterOf = ({ letter }: Pick<WorksheetPart, 'letter'>, place: number): string => letter ?? String.fromCharCode(65 + (place % 26))
+
 export const CLAIMS = ['may be present', 'present', 'confirmed', 'absent'] as const
 export const concludedSchema = z.looseObject({
   species: z.string().min(1).max(80),
   claim: z.enum(CLAIMS),
   citing: z.array(z.string()).default([]),
+  /** The part of a worksheet it was concluded from; without one it is said of the jar. */
+  part: z.string().max(8).optional(),
 })
 export type Concluded = Known<z.infer<typeof concludedSchema>>
 
@@ -94,8 +116,13 @@ export const caseSchema = z.looseObject({
   /** mL where the sample is a solution, mg of a solid. */
   sample: z.looseObject({ mg: z.number().positive().default(500), mL: z.number().positive().optional() }).default({ mg: 500 }),
   drop_mL: z.number().positive().max(0.2).optional(),
+  /** Lettered parts the work is to follow: a worksheet without its sample. */
+  worksheet: z.looseObject({ title: z.string().max(200).optional(), parts }).optional(),
 })
 export type Case = Known<z.infer<typeof caseSchema>>
+
+/** What a worksheet's file gives the person who works it; its sample, where it says one, is the instructor's. */
+export const worksheetFileSchema = z.looseObject({ format: z.literal('foxing-worksheet/1'), title: z.string().max(200).optional(), parts })
 
 export const notebookSchema = z.looseObject({
   format: z.literal('foxing-notebook/1'),
@@ -104,5 +131,8 @@ export const notebookSchema = z.looseObject({
   entries: z.array(entrySchema).max(5000),
 })
 export type Notebook = Known<z.infer<typeof notebookSchema>>
+
+/** What an entry says the whole jar holds; null for any other, and for what was concluded of one part of a worksheet. */
+export const saidOfJar = (entry: Entry): Concluded | null => ('concluded' in entry && entry.concluded.part === undefined ? entry.concluded : null)
 
 export const isTest = (did: Did): did is TestDone => 'test' in did

@@ -14,6 +14,7 @@ import {
   apartFromControls,
   asAmended,
   isTest,
+  partOf,
   seenOfControl,
   type ControlRun,
   sayObservation,
@@ -134,7 +135,9 @@ function rowsOf(entries: readonly AmendedEntry[], controls: readonly ControlRun[
       {
         entry: entry.id,
         at: entry.at,
-        test: isTest(did) ? `${everyTest.get(did.test)?.title ?? did.test}${did.on === STOCK ? '' : `, tube ${did.on}`}` : sayStep(did),
+        test:
+          (partOf(did) === null ? '' : `${partOf(did) ?? ''}. `) +
+          (isTest(did) ? `${everyTest.get(did.test)?.title ?? did.test}${did.on === STOCK ? '' : `, tube ${did.on}`}` : sayStep(did)),
         steps: isTest(did) ? steps.flatMap((s) => sayOf(s)) : [],
         looks,
         beside: besideOf(entry.id, controls, reasoning),

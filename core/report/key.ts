@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { observationsOf, reason, Simulations, traceOf, type Content, type Reasoning, type TraceStep } from '../deduction'
-import { caseSchema, didSchema, entrySchema, sayObservation, type Case, type Entry } from '../notebook'
+import { caseSchema, entrySchema, letterOf, sayObservation, worksheetPartsSchema, type Case, type Entry } from '../notebook'
 import { findSalt } from '../species'
 import { openJar, sampleSchema, type Known, type Sample } from '../tube'
 import { equationsOf, inferencesOf } from './document'
@@ -12,18 +12,7 @@ export const worksheetSchema = z.looseObject({
   title: z.string().max(200).optional(),
   case: caseSchema.optional(),
   sample: sampleSchema,
-  parts: z
-    .array(
-      z.looseObject({
-        letter: z.string().min(1).max(8).optional(),
-        /** Steps, or tests of the catalogue, as a notebook has them. */
-        steps: z.array(didSchema).min(1).max(60),
-        /** All the marks of the part, where its writer has settled them. */
-        marks: z.number().nonnegative().max(1000).optional(),
-      }),
-    )
-    .min(1)
-    .max(60),
+  parts: worksheetPartsSchema,
 })
 export type Worksheet = Known<z.infer<typeof worksheetSchema>>
 
@@ -105,7 +94,7 @@ export function keyTo(worksheet: Worksheet): Key {
     const total = part.marks ?? observation + told
     const share = observation + told === 0 ? 0 : total / (observation + told)
     return {
-      letter: part.letter ?? String.fromCharCode(65 + (k % 26)),
+      letter: letterOf(part, k),
       observations: seen,
       inference,
       equations: equationsOf(steps, content, simulations),

@@ -1,4 +1,4 @@
-import { compoundNamed, entrySchema, findSalt, notebookSchema } from '@foxing/core'
+import { compoundNamed, entrySchema, findSalt, notebookSchema, saidOfJar } from '@foxing/core'
 import { randomInt, randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { codeHash, newCode } from '../codes'
@@ -189,7 +189,10 @@ export const jarRoutes: readonly Route[] = [
       within(async (client, role) => {
         const jar = await findJar(client, id('id'))
         const entries = (await entriesOf(client, jar.id)).map((e) => e.body)
-        const concluded = entries.flatMap((e) => ('concluded' in e && e.concluded.claim !== 'absent' ? [e.concluded.species] : []))
+        const concluded = entries.flatMap((e) => {
+          const said = saidOfJar(e)
+          return said && said.claim !== 'absent' ? [said.species] : []
+        })
         const teaches =
           role === 'instructor' &&
           (await client.query('select from jar where id = $1 and class_id in (select taught_classes())', [jar.id])).rowCount === 1

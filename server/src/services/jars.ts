@@ -79,7 +79,7 @@ export async function listJars(client: Client, of: { readonly classId: string } 
     `select ${COLUMNS}, e.entries, e.concluded
        from ${FROM}
        cross join lateral (
-         select count(*)::int as entries, array_agg(body->'concluded'->>'species' order by position) filter (where body ? 'concluded') as concluded
+         select count(*)::int as entries, array_agg(body->'concluded'->>'species' order by position) filter (where body ? 'concluded' and not body->'concluded' ? 'part') as concluded
            from entry where institution_id = j.institution_id and jar_id = j.id) e
       where ${of === 'mine' ? '(j.owner_id = current_person() or j.id in (select partnered_jars()))' : 'j.class_id = $1'}
       order by j.created_at, j.code, j.id`,

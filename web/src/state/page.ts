@@ -1,7 +1,11 @@
 import {
   apartFromControls,
   asAmended,
+  isLookedAt,
   isTest,
+  letterOf,
+  partOf,
+  vesselOf,
   observationSchema,
   readAt,
   sayStep,
@@ -16,13 +20,18 @@ import {
   type Observation,
   type Step,
   type Test,
+  type WorksheetPart,
   type Wait,
 } from '@foxing/core'
 
 /** One thing to look at in a row, with what has been written of it. */
 export interface Look {
+  /** What was done that is looked at. */
+  readonly entry: string
   /** Place in the test's steps; 0 for a step done freely. */
   readonly step: number
+  /** Place among the row's own steps. */
+  readonly place: number
   readonly doing: Step
   readonly prompt: string
   readonly written: readonly { readonly id: string; readonly observation: Observation }[]
@@ -37,6 +46,12 @@ export interface PageRow {
   readonly vessel: string
   readonly title: string
   readonly test: Test | null
+  /** The part of a worksheet it is: its letter. */
+  readonly part: string | null
+  /** Everything that was done in it. */
+  readonly entries: readonly string[]
+  /** What was done as one piece of work, for its cautions, waits and waste; null for a single free step. */
+  readonly work: Test | null
   readonly steps: readonly string[]
   readonly looks: readonly Look[]
   readonly waits: readonly Wait[]
@@ -67,24 +82,36 @@ const stepsOf = (test: Test): readonly Step[] => {
   return steps
 }
 
-function looksOf(test: Test): Omit<Look, 'written'>[] {
+function looksOf(test: Test): Omit<Look, 'written' | 'entry'>[] {
   let wet = test.on.includes('solution')
   return stepsOf(test).flatMap((doing, step) => {
     if (doing.do === 'add' || doing.do === 'dissolve' || doing.do === 'fuse') wet = true
     const prompt = test.steps[step]?.for
-    return prompt === undefined ? [] : [{ step, doing, prompt, dry: !wet }]
+    return prompt === undefined ? [] : [{ step, place: step, doing, prompt, dry: !wet }]
   })
 }
 
 /** Steps between looks, in words, each once. */
 const stepWords = (test: Test): string[] => stepsOf(test).flatMap((s) => (s.do === 'look' ? [] : [sayStep(s)]))
 
-type Growing = Omit<PageRow, 'looks' | 'notes' | 'controls'> & { looks: Look[]; notes: Note[]; controls: Control[] }
+type Growing = { -readonly [K in keyof Omit<PageRow, 'looks' | 'notes' | 'controls'>]: PageRow[K] } & {
+  looks: Look[]
+  notes: Note[]
+  controls: Control[]
+  /** What would be looked at of the last step, where nothing else is. */
+  last?: Look
+}
 
-/** The notebook as rows, an observation beside the look it was written at, the controls within the row they stand beside. */
-export function pageOf(entries: readonly Entry[]): PageRow[] {
+/**
+ * The notebook as rows, an observation beside the look it was written at, the controls within the row they stand beside. What was done for one part of a worksheet is one row.
+ * @param parts the worksheet's, for what they say
+ */
+export function pageOf(entries: readonly Entry[], parts: readonly WorksheetPart[] = []): PageRow[] {
   const { own, controls } = apartFromControls(asAmended({ entries: [...entries] }))
-  const rows = rowsOf(own.flatMap(({ entry, withdrawn }) => (withdrawn ? [] : [entry])))
+  const rows = rowsOf(
+    own.flatMap(({ entry, withdrawn }) => (withdrawn ? [] : [entry])),
+    parts,
+  )
   for (const run of controls) {
     const [row] = rowsOf(run.entries)
     if (row) rows.find((r) => r.id === run.beside)?.controls.push({ ...row, kind: run.kind, holding: run.did.holding ?? 'water' })
@@ -92,35 +119,84 @@ export function pageOf(entries: readonly Entry[]): PageRow[] {
   return rows
 }
 
-function rowsOf(entries: readonly Entry[]): Growing[] {
+function rowsOf(entries: readonly Entry[], parts: readonly WorksheetPart[] = []): Growing[] {
   const rows: Growing[] = []
   for (const entry of entries) {
-    if ('did' in entry) rows.push(rowOf(entry.id, entry.at, entry.did))
-    else if ('saw' in entry) {
-      const row = rows.find((r) => r.id === entry.saw.of) ?? rows.at(-1)
+    if ('did' in entry) {
+      const part = partOf(entry.did)
+      const begun = part === null ? undefined : rows.find((r) => r.part === part)
+      if (begun) goOn(begun, entry.id, entry.did)
+      else rows.push(rowOf(entry.id, entry.at, entry.did, parts))
+    } else if ('saw' in entry) {
+      const { of, step } = entry.saw
+      const row = rows.find((r) => of !== undefined && r.entries.includes(of)) ?? rows.at(-1)
       if (!row) continue
-      const at = row.looks.findIndex((l) => l.step === entry.saw.step)
+      const at = row.looks.findIndex((l) => l.step === step && (row.part === null || l.entry === of))
       const index = at >= 0 ? at : row.looks.length - 1
       const look = row.looks[index]
       if (look) row.looks[index] = { ...look, written: [...look.written, { id: entry.id, observation: entry.saw }] }
     } else if ('note' in entry) (rows.find((r) => r.id === entry.about) ?? rows.at(-1))?.notes.push(noteOf(entry))
   }
+  // A part that shows nothing on the way is looked at when it is done.
+  for (const row of rows) if (row.part !== null && row.looks.length === 0 && row.last) row.looks.push(row.last)
   return rows
 }
 
-function rowOf(id: string, at: string, did: Did): Growing {
+/** A further step of a part: its waits, cautions and looks go with those of the steps before it. */
+function goOn(row: Growing, id: string, did: Did): void {
+  const { test } = isTest(did) ? { test: everyTest.get(did.test) ?? null } : { test: null }
+  const before = row.work?.steps.length ?? 0
+  row.entries = [...row.entries, id]
+  row.steps = [...row.steps, ...(test ? stepWords(test) : isTest(did) || did.do === 'look' ? [] : [sayStep(did)])]
+  row.work = workOf(row.title, [...(row.work?.steps ?? []), ...(test ? test.steps : isTest(did) ? [] : [did])])
+  row.waits = waitsOf(row.work)
+  row.neutralisings = neutralisingsOf(row.work)
+  if (test) row.looks.push(...looksOf(test).map((look) => ({ ...look, entry: id, place: before + look.step, written: [] })))
+  else if (!isTest(did)) {
+    const look = { entry: id, step: 0, place: before, doing: did, prompt: 'what there is to see', dry: false, written: [] }
+    if (isLookedAt(did.do)) row.looks.push({ ...look, prompt: did.do === 'look' ? `what there is to see in ${vesselOf(did)}` : sayStep(did) })
+    row.last = look
+  }
+}
+
+const workOf = (title: string, steps: Test['steps']): Test => ({
+  id: title,
+  title,
+  stage: 'looked',
+  on: ['solid', 'solution'],
+  steps,
+  because: '',
+  minutes: 0,
+  sources: [],
+})
+
+function rowOf(id: string, at: string, did: Did, parts: readonly WorksheetPart[]): Growing {
+  const part = partOf(did)
+  if (part !== null) {
+    const text = parts.find((p, k) => letterOf(p, k) === part)?.text
+    const title = text ?? 'as the worksheet says'
+    const row: Growing = {
+      ...{ id, at, vessel: '', title, test: null, part, entries: [], work: null, steps: [] },
+      ...{ waits: [], neutralisings: [], looks: [], notes: [], controls: [] },
+    }
+    goOn(row, id, did)
+    return row
+  }
   const test = isTest(did) ? (everyTest.get(did.test) ?? null) : null
-  const free: Look[] = isTest(did) ? [] : [{ step: 0, doing: did, prompt: 'what there is to see', dry: false, written: [] }]
+  const free: Look[] = isTest(did) ? [] : [{ entry: id, step: 0, place: 0, doing: did, prompt: 'what there is to see', dry: false, written: [] }]
   return {
     id,
     at,
     vessel: isTest(did) ? did.on : '',
     title: isTest(did) ? (test?.title ?? did.test) : sayStep(did),
     test,
+    part,
+    entries: [id],
+    work: test,
     steps: test ? stepWords(test) : [],
     waits: test ? waitsOf(test) : [],
     neutralisings: test ? neutralisingsOf(test) : [],
-    looks: test ? looksOf(test).map((look) => ({ ...look, written: [] })) : free,
+    looks: test ? looksOf(test).map((look) => ({ ...look, entry: id, written: [] })) : free,
     notes: [],
     controls: [],
   }
@@ -140,12 +216,12 @@ export const runsOf = (row: PageRow): readonly PageRow[] => [row, ...row.control
 export const unseen = (row: PageRow): boolean => runsOf(row).some((run) => nextLook(run) >= 0)
 
 /** A line written at a look, as observations of it. */
-export function readLine(line: string, row: Pick<PageRow, 'id' | 'vessel'>, look: Look): { observations: Observation[]; rest: readonly string[] } {
+export function readLine(line: string, row: Pick<PageRow, 'vessel'>, look: Look): { observations: Observation[]; rest: readonly string[] } {
   const { observations, rest } = readAt(line, look.doing, look.dry)
-  const vessel = look.doing.do === 'dip' ? look.doing.into : row.vessel
+  const vessel = look.doing.do === 'dip' ? look.doing.into : row.vessel || vesselOf(look.doing)
   return {
     observations: observations.map((o, k) =>
-      observationSchema.parse({ vessel, step: look.step, of: row.id, ...o, ...(k === 0 ? { typed: line } : {}) }),
+      observationSchema.parse({ vessel, step: look.step, of: look.entry, ...o, ...(k === 0 ? { typed: line } : {}) }),
     ),
     rest,
   }

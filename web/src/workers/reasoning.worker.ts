@@ -21,6 +21,7 @@ import {
   practiceSolution,
   readStructuresWith,
   reason,
+  saidOfJar,
   REFERENCE_IONS,
   seenIn,
   sumById,
@@ -204,7 +205,10 @@ const worker = {
   },
   /** What is in such a jar. */
   answer(notebook: Asked, seed: number): { formula: string; name: string; right: boolean } {
-    const concluded = notebook.entries.flatMap((e) => ('concluded' in e && e.concluded.claim !== 'absent' ? [e.concluded.species] : []))
+    const concluded = notebook.entries.flatMap((e) => {
+      const said = saidOfJar(e)
+      return said && said.claim !== 'absent' ? [said.species] : []
+    })
     if (notebook.case.kind === 'mixture') {
       const { cations, anions } = drawnMixture(seed, notebook.case)
       const ions = [...cations, ...anions]

@@ -1,14 +1,16 @@
 import {
+  asAmended,
   cautionsOf,
+  letterOf,
   observationsFromLook,
   observationSchema,
-  everyTest,
   vesselFor,
   type Entry,
   type Finding,
   type Observation,
   type Seen,
   type Undone,
+  type WorksheetPart,
 } from '@foxing/core'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
@@ -29,7 +31,8 @@ import { Conclude, Pencil } from './Pencil'
 import { Partners } from './Partners'
 import { Picker } from './Picker'
 import { OpenRow } from './OpenRow'
-import { COLUMNS, Row } from './Row'
+import { COLUMNS, Row, shownAt } from './Row'
+import { ConcludePart, NextPart } from './Parts'
 import { Shortcuts } from './Shortcuts'
 import { Findings } from './Findings'
 import { Fractions } from './Fractions'
@@ -48,7 +51,8 @@ export function Bench() {
     if (jar) document.title = `${jar.code} · Foxing`
   }, [jar])
 
-  const rows = useMemo(() => pageOf(entries), [entries])
+  const parts = useMemo(() => jar?.case.worksheet?.parts ?? [], [jar])
+  const rows = useMemo(() => pageOf(entries, parts), [entries, parts])
   // What a partner is at stays theirs to write in.
   const last = rows.findLast((r) => (authors.get(r.id) ?? me) === me)
   const nameOf = (row: PageRow): string | null => {
@@ -79,7 +83,8 @@ export function Bench() {
   const chances = useMemo(() => (thought ? new Map(thought.standings.map((s) => [s.species, s.probability])) : null), [thought])
   const done = useMemo(() => new Set(rows.flatMap((r) => (r.test ? [r.test.id] : []))), [rows])
   const where = useCallback(
-    (entry: string): string => `row ${rows.findIndex((r) => r.id === entry || r.looks.some((l) => l.written.some((w) => w.id === entry))) + 1}`,
+    (entry: string): string =>
+      `row ${rows.findIndex((r) => r.entries.includes(entry) || r.looks.some((l) => l.written.some((w) => w.id === entry))) + 1}`,
     [rows],
   )
 
@@ -97,6 +102,10 @@ export function Bench() {
   const begin = (test: string): void => {
     if (openRow) shut(openRow)
     void write([{ did: { test, on: vesselFor(test, entries) } }])
+  }
+  const beginPart = (part: WorksheetPart, letter: string): void => {
+    if (openRow) shut(openRow)
+    void write(part.steps.map((did) => ({ did: { ...did, part: letter } })))
   }
   const setBeside = (row: PageRow, kind: Control['kind'], holding?: string): void => {
     if (!row.test) return
@@ -121,11 +130,11 @@ export function Bench() {
     const { observations, rest } = readLine(line, target, look)
     save(observations, rest)
   }
-  const shown = target && look ? seen.get(target.id)?.looks.find((l) => l.step === look.step) : undefined
+  const shown = look ? shownAt(look, seen) : undefined
   const asSeen = (): void => {
     if (shown)
       save(
-        observationsFromLook(shown, look?.prompt).map((o) => observationSchema.parse({ ...o, of: target?.id })),
+        observationsFromLook(shown, look?.prompt).map((o) => observationSchema.parse({ ...o, of: look?.entry })),
         [],
       )
   }
@@ -136,7 +145,15 @@ export function Bench() {
     else if (next) setAimed({ row: next.id, look: Math.max(0, nextLook(next)) })
     else shut(openRow)
   }
-  const concluded = entries.flatMap((e) => ('concluded' in e ? [{ id: e.id, ...e.concluded }] : []))
+  const claims = useMemo(
+    () =>
+      asAmended({ entries: [...entries] }).flatMap(({ entry, withdrawn }) =>
+        'concluded' in entry && !withdrawn ? [{ id: entry.id, ...entry.concluded }] : [],
+      ),
+    [entries],
+  )
+  // What was concluded of one part stands with it, and ends nothing.
+  const concluded = claims.filter((c) => partOfClaim(c) === null)
   const mixed = jar?.case.kind === 'mixture'
   // While a tube stands the next may be begun.
   const waits = useWaits((s) => s.list)
@@ -239,7 +256,7 @@ export function Bench() {
                   target={target?.id ?? row.id}
                   at={lookAt}
                   seen={seen}
-                  looking={jar.kind === 'simulated' && !seen.has(row.id) ? looking : null}
+                  looking={jar.kind === 'simulated' && !row.entries.every((e) => seen.has(e)) ? looking : null}
                   cautions={cautionsFor(row)}
                   onLook={(run, k) => setAimed({ row: run, look: k })}
                   onBeside={(kind, holding) => setBeside(row, kind, holding)}
@@ -254,14 +271,28 @@ export function Bench() {
                   key={row.id}
                   row={row}
                   number={i + 1}
-                  seen={seen.get(row.id)}
+                  seen={seen}
                   inference={hinted ? (thought?.inferences[row.id] ?? []) : []}
                   findings={findingsOf(row.id)}
                   undo={undo}
                   unsaved={phase === 'guest' ? NONE : unsaved}
                   by={nameOf(row)}
                   onAgain={writable && mine(row) && row.looks.length > 0 ? () => lookAgain(row, Math.max(0, nextLook(row))) : null}
-                />
+                >
+                  {row.part !== null && (
+                    <ConcludePart
+                      letter={row.part}
+                      claims={claims.filter((c) => partOfClaim(c) === row.part)}
+                      asked={asksConclusion(parts, row.part)}
+                      onConclude={
+                        writable && mine(row)
+                          ? (species, claim) => void write([{ concluded: { species, claim, citing: [...row.entries], part: row.part ?? '' } }])
+                          : null
+                      }
+                      onStrike={(entry) => void write([{ amended: { entry, with: { withdrawn: true } } }])}
+                    />
+                  )}
+                </Row>
               ),
             )}
           </ol>
@@ -276,8 +307,11 @@ export function Bench() {
           ))}
           {jar.kind === 'simulated' && concluded.length > 0 && <Answer jar={jar} entries={entries} saved={unsaved.size === 0} />}
           {writable && (openRow === null || standing) && concluded.length === 0 && (
+            <NextPart parts={parts} done={new Set(rows.flatMap((r) => r.part ?? []))} onBegin={beginPart} />
+          )}
+          {writable && (openRow === null || standing) && concluded.length === 0 && (
             <Pencil
-              proposals={hinted ? (thought?.advice.next ?? []) : []}
+              proposals={hinted && parts.length === 0 ? (thought?.advice.next ?? []) : []}
               complete={hinted && complete}
               thinking={hinted && thinking}
               kind={jar.case.kind}
@@ -336,6 +370,13 @@ export function Bench() {
   )
 }
 
+/** The part of a worksheet that something was concluded from; null for what is concluded of the jar. */
+const partOfClaim = ({ part }: { readonly part?: string | undefined }): string | null => part ?? null
+const asksConclusion = (parts: readonly WorksheetPart[], letter: string): boolean => {
+  const asks = parts.find((p, k) => letterOf(p, k) === letter)?.asks
+  return asks === undefined || asks.includes('conclusion')
+}
+
 /** What a jar holds, by the kind of its case. */
 const KINDS: Readonly<Record<LocalJar['case']['kind'], string>> = { salt: 'one salt', mixture: 'a mixture', organic: 'an organic compound' }
 
@@ -363,10 +404,7 @@ function NoHints({ asking, asked, onAsk }: { readonly asking: boolean; readonly 
   )
 }
 
-const cautionsFor = (row: PageRow): string[] => {
-  const test = row.test ? everyTest.get(row.test.id) : undefined
-  return test ? cautionsOf(test) : []
-}
+const cautionsFor = ({ work }: PageRow): string[] => (work ? cautionsOf(work) : [])
 
 /** What each row of a simulated jar showed: worked out here where this device drew it, else asked for once the row has reached the server. */
 function useSeen(
@@ -381,14 +419,14 @@ function useSeen(
   useEffect(() => {
     if (jar === null) return
     const { seed } = jar
-    for (const row of rows.flatMap(runsOf)) {
-      if ((seed === null && unsaved.has(row.id)) || asked.current.has(row.id)) continue
-      asked.current.add(row.id)
-      const answer = seed === null ? api.seen(jar.id, row.id) : reasoner().seen({ case: jar.case, entries: [...entries] }, row.id, seed)
+    for (const entry of rows.flatMap(runsOf).flatMap((row) => row.entries)) {
+      if ((seed === null && unsaved.has(entry)) || asked.current.has(entry)) continue
+      asked.current.add(entry)
+      const answer = seed === null ? api.seen(jar.id, entry) : reasoner().seen({ case: jar.case, entries: [...entries] }, entry, seed)
       answer.then(
-        (shown) => setSeen((s) => new Map(s).set(row.id, shown)),
+        (shown) => setSeen((s) => new Map(s).set(entry, shown)),
         (error: unknown) => {
-          asked.current.delete(row.id)
+          asked.current.delete(entry)
           setLooking(
             error instanceof ApiError
               ? `${error.message}. ${error.offline ? 'This unknown is simulated on the server: your notes are kept here, and the work goes on when it is back.' : error.todo}`
@@ -410,7 +448,7 @@ function useWaitOver(rows: readonly PageRow[], lookAgain: (row: PageRow, look: n
   useEffect(() => {
     if (!row) return
     const step = Number(search.get('step') ?? 0)
-    const look = row.looks.findIndex((l) => l.step >= step)
+    const look = row.looks.findIndex((l) => l.place >= step)
     lookAgain(row, Math.max(0, look))
     setSearch({}, { replace: true })
     // Once for each press.

@@ -1,6 +1,6 @@
-import { FULL_SEPARATION_THIOACETAMIDE, ORGANIC, PORTIONS, rationsOf, schemeById, testsOfScheme, type Case, type Entry } from '@foxing/core'
+import { FULL_SEPARATION_THIOACETAMIDE, letterOf, ORGANIC, PORTIONS, rationsOf, schemeById, testsOfScheme, type Case, type Entry } from '@foxing/core'
 import { useMemo } from 'react'
-import type { PageRow } from '../../state/page'
+import { unseen, type PageRow } from '../../state/page'
 
 interface Stage {
   readonly id: string
@@ -31,6 +31,31 @@ function wayOf(of: Case): { readonly title: string; readonly stages: readonly St
 /** The stages of the scheme, with how far each has come. */
 export function Course({ rows, of, entries }: { readonly rows: readonly PageRow[]; readonly of: Case; readonly entries: readonly Entry[] }) {
   const { title, stages } = useMemo(() => wayOf(of), [of])
+  const { worksheet } = of
+  if (worksheet)
+    return (
+      <nav
+        aria-label="parts of the worksheet"
+        tabIndex={0}
+        className="off-paper hidden w-36 shrink-0 flex-col gap-1 overflow-auto border-r border-rule px-4 py-5 lg:flex"
+      >
+        <h2 className="mb-2 text-sm text-faint">parts</h2>
+        <ol className="grid gap-1">
+          {worksheet.parts.map((part, k) => {
+            const letter = letterOf(part, k)
+            const row = rows.find((r) => r.part === letter)
+            return (
+              <li key={letter} className={`flex min-h-9 items-baseline gap-2 leading-tight ${row ? '' : 'text-faint'}`}>
+                <span className="flex-1 font-mono">{letter}</span>
+                <span className="text-sm">{row === undefined ? 'to do' : unseen(row) ? 'begun' : 'done'}</span>
+              </li>
+            )
+          })}
+        </ol>
+        {worksheet.title !== undefined && <p className="mt-4 text-sm text-faint">{worksheet.title}</p>}
+        <Left of={of} entries={entries} />
+      </nav>
+    )
   const done = new Set(rows.map((r) => r.test?.id))
   const last = rows.at(-1)?.test?.id
   return (

@@ -10,7 +10,7 @@ import { Tube } from '../../ui/Tube'
 import { useNow } from '../../ui/Waits'
 import { reasoner } from '../../workers/useThought'
 import { Coach } from './Coach'
-import { nameOfControl, pictureAt } from './Row'
+import { nameOfControl, pictureAt, shownAt } from './Row'
 
 interface OpenProps {
   readonly row: PageRow
@@ -43,7 +43,10 @@ export function OpenRow(props: OpenProps) {
     <li className="border-y-2 border-ink bg-sheet px-5 py-4" id={`row-${row.id}`} aria-current="step">
       <div className="flex items-baseline gap-3">
         <span className="w-5 shrink-0 text-right font-mono text-sm text-faint">{number}</span>
-        <h3 className="text-xl">{row.title}</h3>
+        <h3 className="text-xl">
+          {row.part !== null && <span className="mr-2 font-mono font-semibold">{row.part}</span>}
+          {row.title}
+        </h3>
         {row.vessel && <span className="font-mono text-faint">{placeOf(row.vessel)}</span>}
         <button type="button" className="pressable ml-auto" onClick={onClose}>
           close this test
@@ -84,7 +87,7 @@ export function OpenRow(props: OpenProps) {
         ))}
       </div>
       {row.test && <Beside test={row.test.id} onBeside={onBeside} />}
-      {row.test && <p className="md:ml-8 mt-3 text-sm text-faint">What is left goes to: {wasteOfTest(row.test)}.</p>}
+      {row.work && <p className="md:ml-8 mt-3 text-sm text-faint">What is left goes to: {wasteOfTest(row.work)}.</p>}
     </li>
   )
 }
@@ -118,18 +121,17 @@ function WaitButton({ wait, row, jar }: { readonly wait: Wait; readonly row: Pag
 
 /** The looks of one run: in a line by itself, one under another where controls stand beside it. */
 function Run({ run, title, target, at, seen, onLook, onAsSeen, onStrike }: OpenProps & { readonly run: PageRow; readonly title: string }) {
-  const shownOf = seen.get(run.id)
   return (
     <div className="min-w-0">
       {title !== '' && <h4 className="mb-1 font-semibold">{title}</h4>}
       <ol className={title === '' ? 'flex flex-wrap gap-4' : 'grid gap-3'}>
         {run.looks.map((look, i) => {
-          const picture = pictureAt(look, shownOf)
-          const shown = shownOf?.looks.find((l) => l.step === look.step)
+          const picture = pictureAt(look, seen)
+          const shown = shownAt(look, seen)
           const here = run.id === target && i === at
           return (
             <li
-              key={look.step}
+              key={`${look.entry} ${look.step}`}
               className={`flex ${title === '' ? 'w-64' : 'w-60'} gap-3 border-t-2 pt-2 ${here ? 'border-russet' : 'border-rule'}`}
               aria-current={here ? 'true' : undefined}
             >

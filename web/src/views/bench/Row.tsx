@@ -1,4 +1,5 @@
-import { placeOf, sayObservation, type Finding, type Seen, type Undone } from '@foxing/core'
+import { placeOf, sayObservation, type Finding, type Seen, type SeenLook, type Undone } from '@foxing/core'
+import type { ReactNode } from 'react'
 import type { Control, Look, PageRow } from '../../state/page'
 import { Chemistry } from '../../ui/Formula'
 import { pictureOfLook, pictureOfObservations, type Picture } from '../../ui/pictures'
@@ -8,7 +9,8 @@ import { Findings } from './Findings'
 interface Props {
   readonly row: PageRow
   readonly number: number
-  readonly seen: Seen | undefined
+  /** What each thing that was done showed. */
+  readonly seen: ReadonlyMap<string, Seen>
   readonly inference: readonly string[]
   /** What was done here that weakens the evidence. */
   readonly findings: readonly Finding[]
@@ -18,23 +20,29 @@ interface Props {
   readonly by: string | null
   /** Opens it again, to look at the tube once more or to change what was written; not where it is a partner's. */
   readonly onAgain: (() => void) | null
+  /** What belongs under its inference: the conclusion of a worksheet's part. */
+  readonly children?: ReactNode
 }
 
 export const COLUMNS = 'grid gap-x-5 gap-y-2 md:grid-cols-[minmax(0,5fr)_minmax(0,7fr)_minmax(0,4fr)]'
 
+/** What there was to see at a look of a simulated jar. */
+export const shownAt = (look: Look, seen: ReadonlyMap<string, Seen>): SeenLook | undefined =>
+  seen.get(look.entry)?.looks.find((l) => l.step === look.step)
+
 /** What is drawn at a look: what there was to see if it is known, else what was written. */
-export function pictureAt(look: Look, seen: Seen | undefined): Picture | null {
-  const shown = seen?.looks.find((l) => l.step === look.step)
+export function pictureAt(look: Look, seen: ReadonlyMap<string, Seen>): Picture | null {
+  const shown = shownAt(look, seen)
   if (shown) return pictureOfLook(shown)
   const observations = look.written.map((w) => w.observation)
   return observations.length > 0 ? pictureOfObservations(observations, observations.map(sayObservation).join(', ')) : null
 }
 
 /** A test that is done: one line of the three columns. */
-export function Row({ row, number, seen, inference, findings, undo, unsaved, by, onAgain }: Props) {
+export function Row({ row, number, seen, inference, findings, undo, unsaved, by, onAgain, children }: Props) {
   const pictures = row.looks.flatMap((look) => {
     const picture = pictureAt(look, seen)
-    return picture ? [{ key: look.step, picture }] : []
+    return picture ? [{ key: `${look.entry} ${look.step}`, picture }] : []
   })
   const waiting = unsaved.has(row.id) || row.looks.some((l) => l.written.some((w) => unsaved.has(w.id)))
   return (
@@ -43,6 +51,7 @@ export function Row({ row, number, seen, inference, findings, undo, unsaved, by,
         <span className="w-5 shrink-0 text-right font-mono text-sm leading-6 text-faint">{number}</span>
         <div>
           <h3 className="text-lg leading-6">
+            {row.part !== null && <span className="mr-2 font-mono font-semibold">{row.part}</span>}
             <Chemistry>{row.title}</Chemistry>
           </h3>
           {row.vessel && <span className="font-mono text-sm text-faint">{placeOf(row.vessel)}</span>}
@@ -69,7 +78,7 @@ export function Row({ row, number, seen, inference, findings, undo, unsaved, by,
         <div className="min-w-0">
           {row.looks.map((look) =>
             look.written.length > 0 ? (
-              <p key={look.step} className="leading-snug">
+              <p key={`${look.entry} ${look.step}`} className="leading-snug">
                 {look.written.map((w) => sayObservation(w.observation)).join(', ')}
               </p>
             ) : null,
@@ -98,6 +107,7 @@ export function Row({ row, number, seen, inference, findings, undo, unsaved, by,
             <Chemistry>{line}</Chemistry>
           </p>
         ))}
+        {children}
       </div>
       <Findings findings={findings} undo={undo} />
     </li>

@@ -1,4 +1,4 @@
-import { caseSchema, HINTS, notebookSchema, type Notebook } from '@foxing/core'
+import { caseSchema, HINTS, notebookSchema, saidOfJar, worksheetFileSchema, type Case, type Notebook } from '@foxing/core'
 import { useLiveQuery } from './useLiveQuery'
 import { Plus, Upload } from 'lucide-react'
 import { useEffect, useState, type SyntheticEvent } from 'react'
@@ -28,7 +28,7 @@ async function shelfHere(): Promise<Shown[]> {
       .sort((a, b) => (a.createdAt === b.createdAt ? a.code.localeCompare(b.code) : a.createdAt < b.createdAt ? -1 : 1))
       .map(async (jar) => {
         const entries = await database.entriesOf(jar.id)
-        const concluded = entries.flatMap(({ body }) => ('concluded' in body ? [body.concluded.species] : []))
+        const concluded = entries.flatMap(({ body }) => saidOfJar(body)?.species ?? [])
         return {
           ...jar,
           lines: Math.max(entries.length, jar.counted),
@@ -157,8 +157,23 @@ function NewJar({ taken }: { readonly taken: readonly LocalJar[] }) {
   const [title, setTitle] = useState('')
   const [hints, setHints] = useState<(typeof HINTS)[number]>('open')
   const [sample, setSample] = useState<(typeof SAMPLES)[number]>('one salt')
+  const [sheet, setSheet] = useState<{ file: string; worksheet: Case['worksheet'] } | null>(null)
   const { problem, run } = useTask()
   const go = useNavigate()
+  const take = (file: File | undefined): void => {
+    if (!file) return
+    run(async () => {
+      const read = worksheetFileSchema.safeParse(parsed(await file.text()))
+      if (!read.success) {
+        const [issue] = read.error.issues
+        throw new Error(
+          `“${file.name}” is not a worksheet of the open format (${issue?.path.join('.') ?? ''} ${issue?.message ?? ''}); nothing was changed`,
+        )
+      }
+      const { title, parts } = read.data
+      setSheet({ file: file.name, worksheet: { ...(title === undefined ? {} : { title }), parts } })
+    })
+  }
   const open = (kind: 'real' | 'simulated') => (event: SyntheticEvent) => {
     event.preventDefault()
     run(async () => {
@@ -168,7 +183,7 @@ function NewJar({ taken }: { readonly taken: readonly LocalJar[] }) {
         code: code.trim() || nextCode(taken),
         title: title.trim(),
         kind,
-        case: caseSchema.parse({ hints, ...CASES[sample] }),
+        case: caseSchema.parse({ hints, ...CASES[sample], ...(sheet ? { worksheet: sheet.worksheet } : {}) }),
         createdAt: new Date().toISOString(),
         owner: useSession.getState().me?.id ?? '',
         ownerName: null,
@@ -210,6 +225,17 @@ function NewJar({ taken }: { readonly taken: readonly LocalJar[] }) {
       />
       <Choice label="it holds" of={SAMPLES} value={sample} onChoose={setSample} />
       <Choice label="hints" of={HINTS} value={hints} onChoose={setHints} />
+      <span className="inline-flex items-center gap-2">
+        <label className="pressable inline-flex items-center gap-1">
+          <Upload size={18} aria-hidden /> {sheet ? sheet.file : 'with a worksheet'}
+          <input type="file" accept="application/json,.json" className="sr-only" onChange={(e) => take(e.target.files?.[0])} />
+        </label>
+        {sheet && (
+          <button type="button" className="pressable" onClick={() => setSheet(null)}>
+            without it
+          </button>
+        )}
+      </span>
       <button type="submit" className="pressable inline-flex items-center gap-1">
         <Plus size={18} aria-hidden /> a real jar
       </button>
