@@ -176,6 +176,8 @@ const blowpipe = rows(
   ['fire-cu', V, 'Copper: green.', 'CuCl2.2H2O', 'flame', { flame: ['green', 'blue'] }],
   ['fire-mg', V, 'Magnesium: none.', 'MgCl2.6H2O', 'flame', { flame: 'colourless' }],
   ['fire-dirty', T, 'A wire not cleaned flashes yellow by itself.', 'MgCl2.6H2O', 'flame dirty', { flame: ['yellow', 'orange'], lasts: 'flash' }],
+  ['fire-li-na-spectroscope', V, 'Through a spectroscope lithium’s line stands beside sodium’s.', 'LiCl 30, NaCl 90', 'flame spectroscope', { line: 671 }],
+  ['fire-k-na-spectroscope', V, 'So does potassium’s, which sodium hides from the eye.', 'KCl 60, NaCl 60', 'flame spectroscope', { line: 404 }],
   ['fire-sr-line', T, 'Strontium shows a blue line at 461 nm.', 'Sr(NO3)2', 'flame', { line: 461 }],
   ['fire-k-line', T, 'Potassium shows a line in the far violet at 404 nm.', 'KNO3', 'flame', { line: 404 }],
 )

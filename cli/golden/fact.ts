@@ -72,7 +72,7 @@ function step(work: Work): Record<string, unknown> {
   return { do: 'add', to: 'A', reagent: added[1], ...amount }
 }
 
-/** What fire does, in short: `heat gently`, `heat`, `bead oxidising`, `microcosmic reducing`, `charcoal`, `cobalt`, `flame`, `flame cobalt-glass`. */
+/** What fire does, in short: `heat gently`, `heat`, `bead oxidising`, `microcosmic reducing`, `charcoal`, `cobalt`, `flame`, `flame cobalt-glass`, `flame spectroscope`. */
 function fireStep(text: string, vessel: string): Record<string, unknown> | null {
   if (text === 'heat' || text === 'heat gently') return { do: 'ignite', vessel, heat: text === 'heat' ? 'strongly' : 'gently' }
   const bead = /^(bead|microcosmic) (oxidising|reducing)(?: ([\d.]+)mg)?$/.exec(text)
@@ -86,12 +86,12 @@ function fireStep(text: string, vessel: string): Record<string, unknown> | null 
     }
   if (text === 'charcoal') return { do: 'charcoal', from: 'sample' }
   if (text === 'cobalt') return { do: 'cobalt-nitrate', on: vessel }
-  const flame = /^flame(?: (cobalt-glass|splint|dirty))?$/.exec(text)
+  const flame = /^flame(?: (cobalt-glass|spectroscope|splint|dirty))?$/.exec(text)
   if (flame)
     return {
       do: 'flame',
       from: 'sample',
-      ...(flame[1] === 'cobalt-glass' ? { through: 'cobalt-glass' } : flame[1] === 'splint' ? { support: 'splint' } : {}),
+      ...(flame[1] === 'cobalt-glass' || flame[1] === 'spectroscope' ? { through: flame[1] } : flame[1] === 'splint' ? { support: 'splint' } : {}),
       cleaned: flame[1] !== 'dirty',
     }
   if (text === 'burn') return { do: 'flame', from: vessel }

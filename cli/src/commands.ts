@@ -34,7 +34,7 @@ import {
 } from '@foxing/core'
 import { documentOf, keySchema, keyTo, toCsv, toHtml, toMarkdown, toPdfContent, worksheetSchema } from '@foxing/core/report'
 import { z } from 'zod'
-import { loadStructures, takePercepts } from './percepts'
+import { loadStructures, loadPercepts } from './percepts'
 
 /** A document that could not be taken: where in it, and what was expected there. */
 export class BadInput extends Error {
@@ -107,7 +107,7 @@ const FORMATS = {
 /** What a notebook needs before it can be thought about: percepts worked out ahead, and for an organic unknown what reads structures. */
 async function ready({ case: { kind } }: Notebook, make: boolean): Promise<void> {
   if (kind === 'organic') await loadStructures()
-  takePercepts(kind === 'organic' ? 'organic' : 'salts', make)
+  loadPercepts(kind === 'organic' ? 'organic' : 'salts', make)
 }
 
 const titleOf = (document: { readonly id?: string | number | undefined }): string =>
@@ -202,7 +202,7 @@ const commands: readonly Command[] = [
     run: async (document) => {
       const worksheet = parse(worksheetSchema, document, 'foxing-worksheet/1')
       if ('organic' in worksheet.sample) await loadStructures()
-      takePercepts('organic' in worksheet.sample ? 'organic' : 'salts', 'solution' in worksheet.sample)
+      loadPercepts('organic' in worksheet.sample ? 'organic' : 'salts', 'solution' in worksheet.sample)
       return keyTo(worksheet)
     },
   },

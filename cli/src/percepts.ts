@@ -5,7 +5,7 @@ import {
   ORGANIC_TESTS,
   packPercepts,
   readStructuresWith,
-  usePercepts,
+  takePercepts,
   workOutResponders,
   type PerceptPack,
 } from '@foxing/core'
@@ -35,17 +35,17 @@ const taken = new Set<string>()
  * Takes up the percepts worked out ahead, once.
  * @param make whether to work them out, and keep them, where there are none: half a minute, which advice on an empty page would need anyway
  */
-export function takePercepts(kind: keyof typeof KINDS, make: boolean): void {
+export function loadPercepts(kind: keyof typeof KINDS, make: boolean): void {
   if (taken.has(kind)) return
   taken.add(kind)
   const places = placesOf(KINDS[kind].file)
   for (const place of places) {
     const pack = read(place)
-    if (pack?.model === modelId()) return void usePercepts(pack)
+    if (pack?.model === modelId()) return void takePercepts(pack)
   }
   if (!make) return
   const pack = KINDS[kind].make()
-  usePercepts(pack)
+  takePercepts(pack)
   try {
     writeFileSync(places[1] ?? '', JSON.stringify(pack))
   } catch {

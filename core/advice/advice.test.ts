@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import { builtPercepts } from '../../script/trials/percepts'
 import { TESTS } from '../catalogue'
-import { reason, Simulations, usePercepts } from '../deduction'
+import { reason, Simulations, takePercepts } from '../deduction'
 import { caseSchema, entrySchema } from '../notebook'
 import { SALTS } from '../species'
 import { followAdvice, vesselFor } from './follow'
@@ -17,8 +17,8 @@ const simulations = new Simulations(500)
 beforeAll(() => {
   const pack = builtPercepts()
   simulations.use(pack)
-  expect(usePercepts(pack)).toBe(true)
-  expect(usePercepts({ ...pack, model: 'another' })).toBe(false)
+  expect(takePercepts(pack)).toBe(true)
+  expect(takePercepts({ ...pack, model: 'another' })).toBe(false)
 }, 300_000)
 
 /** One in twenty of the salts; script/soak advice works them all. */

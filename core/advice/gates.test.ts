@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { TESTS, testById, type Test } from '../catalogue'
 import { everyTest } from '../schemes'
 import { expand } from '../catalogue'
-import { ionsOf, Simulations, usePercepts } from '../deduction'
+import { ionsOf, Simulations, takePercepts } from '../deduction'
 import { Runner } from '../perception'
 import { findSalt, gasById, SALTS, type Salt } from '../species'
 import { heldBy, STOP_GATES } from './gates'
@@ -11,7 +11,7 @@ import { caseSchema } from '../notebook'
 import { builtPercepts } from '../../script/trials/percepts'
 
 const pack = builtPercepts()
-usePercepts(pack)
+takePercepts(pack)
 const simulations = new Simulations(500)
 simulations.use(pack)
 const certain = (

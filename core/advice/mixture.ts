@@ -13,7 +13,7 @@ export interface Worth {
 }
 
 /** An ion nearer to certain than this is settled. */
-const SETTLED = 0.02
+const SETTLED = 0.001
 /** Before the sample is taken apart, portions are tried that tell at least so much, bits; afterwards those that still tell anything. */
 const FIRST = 0.12
 const LAST = 0.03
@@ -67,7 +67,7 @@ export function worthDoing(reasoning: Reasoning, settings: Notebook['case'], all
   tryOut(PORTIONS, FIRST)
   const scheme = schemeById.get(settings.school.scheme ?? '') ?? FULL_SEPARATION_THIOACETAMIDE
   const left = goingOn(testsOfScheme(scheme), testsToDo(scheme, { done: (test) => done.has(test), told: toldBy(reasoning) }), done)
-  const bears = (test: Test): boolean => outlook.openOf(test).length > 0
+  const bears = (test: SchemeTest): boolean => outlook.openOf(test).length > 0 || outlook.claimedBy(test).length > 0
   const last = left.findLastIndex(bears)
   for (const test of left.slice(0, last + 1)) {
     if (found.length >= most) break
@@ -112,6 +112,11 @@ class Outlook {
     return this.open.filter(({ ion }) => !speaks || speaks.includes(ion)).sort((a, b) => Math.abs(a.p - 0.5) - Math.abs(b.p - 0.5))
   }
 
+  /** Ions taken to be there that a test would prove: none is claimed on what other tests leave over for it. */
+  claimedBy({ proof }: SchemeTest): readonly string[] {
+    return proof?.ions.filter((ion) => this.best?.ions.has(ion)) ?? []
+  }
+
   /** Expected information about the ions a test speaks of, each by itself with all others as they most likely are, bits. */
   bitsOf(test: Test): number {
     const { best } = this
@@ -133,8 +138,10 @@ class Outlook {
     }, 0)
   }
 
-  tells(test: Test): string {
+  tells(test: Test | SchemeTest): string {
     const open = this.openOf(test)
+    const claimed = 'proof' in test ? this.claimedBy(test) : []
+    if (open.length === 0 && claimed.length > 0) return `${test.because} It proves ${claimed.join(', ')}.`
     const named = open.slice(0, 4).join(', ')
     return `${test.because}${named ? ` It bears on ${named}${open.length > 4 ? ` and ${open.length - 4} more` : ''}.` : ''}`
   }

@@ -3,11 +3,11 @@ import { builtPercepts } from '../../script/trials/percepts'
 import { TESTS } from '../catalogue'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { findSalt } from '../species'
-import { judgeControls, reason, seenIn, useForReference, usePercepts, observationsFromLook, knownsFor } from '.'
+import { judgeControls, reason, seenIn, takeForReference, takePercepts, observationsFromLook, knownsFor } from '.'
 
 const pack = builtPercepts()
-usePercepts(pack)
-useForReference(pack)
+takePercepts(pack)
+takeForReference(pack)
 const settings = caseSchema.parse({})
 const entry = (id: string, body: object): Entry => entrySchema.parse({ id, at: '', ...body })
 const jar = findSalt('KBr')

@@ -2,6 +2,7 @@ import { apartFromControls, asAmended, sayObservation, seenOfControl, type Contr
 import { findSalt } from '../species'
 import type { Conditions } from '../tube'
 import { Simulations, type Content } from './hypotheses'
+import { compoundNamed, contentOf } from './organic'
 import { likelihood } from './likelihood'
 import { traceOf } from './trace'
 
@@ -25,15 +26,21 @@ const KNOWN_mg = 500
 /** What stands in a control's tube; null for what is not known. */
 export function contentOfControl({ kind, did }: Pick<ControlRun, 'kind' | 'did'>): { readonly content: Content; readonly mL?: number } | null {
   if (kind === 'blank') return { content: WATER, mL: WATER_mL }
-  const salt = did.holding === undefined ? undefined : findSalt(did.holding)
-  return salt ? { content: salt } : null
+  const { holding = '' } = did
+  const compound = compoundNamed(holding)
+  const content = compound ? contentOf(compound.smiles, compound.name) : findSalt(holding)
+  return content ? { content } : null
 }
 
-/** The control as a notebook of its own, its sample the known one. */
+/** The control as a notebook of its own, its sample the known one. Of an organic test no blank is simulated: there is no sample to weigh out. */
 export const asNotebook = (run: ControlRun, of: Notebook['case'], mL: number | undefined): Pick<Notebook, 'case' | 'entries'> => {
   const { test, on } = run.did
   return {
-    case: { ...of, kind: 'salt', sample: mL === undefined ? { mg: KNOWN_mg } : { mg: KNOWN_mg, mL } },
+    case: {
+      ...of,
+      kind: run.did.holding !== undefined && compoundNamed(run.did.holding) ? 'organic' : 'salt',
+      sample: mL === undefined ? { mg: KNOWN_mg } : { mg: KNOWN_mg, mL },
+    },
     entries: run.entries.map((e) => ('did' in e ? { ...e, did: { test, on } } : e)),
   }
 }

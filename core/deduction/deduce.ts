@@ -15,7 +15,7 @@ const caches = new Map<string, Simulations>()
 const packs: PerceptPack[] = []
 
 /** Takes up percepts worked out ahead for every deduction from here on; those of another model are refused. */
-export function usePercepts(given: PerceptPack): boolean {
+export function takePercepts(given: PerceptPack): boolean {
   if (given.model !== modelId()) return false
   packs.push(given)
   if (given.structures) takeStructures(given.structures)

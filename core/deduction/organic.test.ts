@@ -1,11 +1,25 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import { builtOrganicPercepts } from '../../script/trials/percepts'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
-import { COMPOUNDS, FUSION_ELEMENTS } from '../structure'
-import { compoundNamed, drawCompound, organicUnknowns, reason, UNLISTED, usePercepts } from './index'
+import { organicTestById } from '../catalogue'
+import { COMPOUNDS, FUSION_ELEMENTS, structureOf } from '../structure'
+import {
+  commonestAt,
+  compoundNamed,
+  drawCompound,
+  judgeControls,
+  knownsFor,
+  organicUnknowns,
+  reason,
+  UNLISTED,
+  takeForReference,
+  takePercepts,
+} from './index'
 
 beforeAll(() => {
-  usePercepts(builtOrganicPercepts())
+  const pack = builtOrganicPercepts()
+  takePercepts(pack)
+  takeForReference(pack)
 }, 300_000)
 
 const settings = caseSchema.parse({ kind: 'organic' })
@@ -67,6 +81,30 @@ describe('what the evidence of an organic jar comes to', () => {
     expect(after?.formula).toBe(UNLISTED)
     expect(after?.probability).toBeGreaterThan(before)
   })
+  test('after a fusion with too little sodium, a test that shows nothing excludes nothing; after a good one it does', () => {
+    const silent = (sodium_mg: number): number => {
+      const { standings } = deduced(
+        { did: { do: 'fuse', into: 'FE', with: 'sodium', sodium_mg, sample_mg: 50, tubes: 2, water_mL: 10, toFraction: 0.33 } },
+        did('nitrogen-blue', 'A'),
+        saw('precipitate.present', 'yes', { step: 7, negated: true }),
+        saw('precipitate.present', 'yes', { step: 11, negated: true }),
+      )
+      return standings.find((s) => s.species === 'N')?.probability ?? 0
+    }
+    expect(silent(60)).toBeLessThan(0.05)
+    expect(silent(12)).toBeGreaterThan(2 * silent(60))
+    expect(silent(12)).toBeGreaterThan(0.1)
+  })
+  test('white silver chloride in the liquid cleared of bromine says that chlorine is there beside it', () => {
+    const { standings } = deduced(
+      did('sodium-fusion', 'FE'),
+      did('halogen-layer', 'A'),
+      saw('layer.colour', 'orange'),
+      did('chlorine-beside', 'B'),
+      saw('precipitate.colour', 'white'),
+    )
+    expect(standings.find((s) => s.species === 'Cl')?.probability).toBeGreaterThan(0.7)
+  })
   test('one plain misreading leaves the truth possible', () => {
     const { formulae } = deduced(
       did('melting-point', 'A'),
@@ -77,5 +115,33 @@ describe('what the evidence of an organic jar comes to', () => {
       saw('gas.present', 'yes', { negated: true }),
     )
     expect(formulae.find((f) => f.formula === 'salicylic acid')?.probability).toBeGreaterThan(0.02)
+  })
+})
+
+describe('beside a test of an organic jar', () => {
+  test('known compounds are named that show it and that do not, and the commonest results', () => {
+    const { positive, negative } = knownsFor('ferric-chloride-phenol')
+    const groupsOfNamed = (names: readonly string[]): string[] =>
+      names.flatMap((name) => {
+        const compound = compoundNamed(name)
+        return compound ? Object.keys(structureOf(compound.smiles).groups) : []
+      })
+    expect(positive.length).toBeGreaterThan(0)
+    expect(negative.length).toBeGreaterThan(0)
+    expect(groupsOfNamed(positive)).toEqual(expect.arrayContaining([expect.stringMatching(/phenol|enol|acid/)]))
+    const step = (organicTestById.get('ferric-chloride-phenol')?.steps ?? []).findLastIndex((s) => s.for !== undefined)
+    const common = commonestAt('ferric-chloride-phenol', step, 6)
+    expect(common.length).toBeGreaterThan(1)
+    for (const { observations } of common) for (const o of observations) expect(o.step).toBe(step)
+  })
+  test('a known that does not show what it must takes the run away', () => {
+    const run = { id: 'run', at: '', did: { test: 'ferric-chloride-phenol', on: 'A' } }
+    const control = { id: 'known', at: '', did: { test: 'ferric-chloride-phenol', on: 'B', control: 'positive', beside: 'run', holding: 'phenol' } }
+    const judged = (colour: string): boolean | undefined => {
+      const saw = { id: 'saw', at: '', saw: { of: 'known', channel: 'solution.colour', value: colour } }
+      return judgeControls({ case: settings, entries: [run, control, saw].map((e) => entrySchema.parse(e)) })[0]?.good
+    }
+    expect(judged('violet')).toBe(true)
+    expect(judged('colourless')).toBe(false)
   })
 })

@@ -48,6 +48,8 @@ const BEARERS: Readonly<Record<FusionElement, string>> = {
 const RICH: Readonly<Record<FusionElement, string>> = { N: 'NCCN', S: 'SCCS', Cl: 'ClCCCl', Br: 'BrCCBr', I: 'ICI', P: 'COP(C)(=O)OC' }
 /** The same bound to oxygen, which takes the sodium, so that nitrogen and sulfur stay together. */
 const OXIDISED: Partial<Readonly<Record<FusionElement, string>>> = { N: 'Cc1ccc(cc1)[N+]([O-])=O', S: 'Cc1ccc(cc1)S(O)(=O)=O' }
+/** The same with so much oxygen for the mass that the sodium runs short. */
+const MUCH_OXIDISED: Partial<Readonly<Record<FusionElement, string>>> = { N: 'NCC(O)=O', S: 'CS(O)(=O)=O' }
 /** Molecules side by side that hold a set of elements between them. */
 const bearing = (elements: readonly FusionElement[]): string => (elements.length === 0 ? 'CCCCCCCC' : elements.map((e) => BEARERS[e]).join('.'))
 /** Much of the elements, little, and beside much oxygen, which takes the sodium: what stands beside their bearers. */
@@ -56,7 +58,7 @@ const DILUTED = ['', '.CCCCCCCCCCCCCCCCCCCCCCCCCCCCCC', '.OCC(O)C(O)C(O)C(O)CO']
 const proportions = (elements: readonly FusionElement[]): readonly string[] => [
   ...DILUTED.map((filler) => `${bearing(elements)}${filler}`),
   ...(elements.length > 0 ? [elements.map((e) => RICH[e]).join('.')] : []),
-  ...(elements.some((e) => OXIDISED[e]) ? [elements.map((e) => OXIDISED[e] ?? BEARERS[e]).join('.')] : []),
+  ...(elements.some((e) => OXIDISED[e]) ? [OXIDISED, MUCH_OXIDISED].map((bound) => elements.map((e) => bound[e] ?? BEARERS[e]).join('.')) : []),
   ...(elements.length > 1 ? elements.map((e) => `${bearing(elements)}.${RICH[e]}`) : []),
 ]
 

@@ -3,10 +3,10 @@ import { TESTS } from '../catalogue'
 import { findSalt, SALTS, SOURCES } from '../species'
 import { Simulations } from './hypotheses'
 import { mergePacks, modelId, packPercepts, stepsOfTest } from './pack'
-import { commonestAt, constantsOf, ionInTests, outcomesOfTest, REFERENCE_IONS, useForReference } from './reference'
+import { commonestAt, constantsOf, ionInTests, outcomesOfTest, REFERENCE_IONS, takeForReference } from './reference'
 import { builtPercepts } from '../../script/trials/percepts'
 
-useForReference(builtPercepts())
+takeForReference(builtPercepts())
 
 describe('the reference, computed', () => {
   test('every ion has a page with a test that shows it, and constants with sources', () => {

@@ -1,12 +1,14 @@
-import { testById, TESTS } from '../catalogue'
+import { organicTestById, testById, TESTS } from '../catalogue'
 import { caseSchema, type Entry, type Observation } from '../notebook'
 import type { SeenLook } from '../perception'
 import { AQUEOUS, COMPONENTS, SALTS, SOLIDS, type Salt } from '../species'
-import { Simulations, type PerceptPack } from './hypotheses'
+import { COMPOUNDS } from '../structure'
+import { Simulations, type Content, type PerceptPack } from './hypotheses'
+import { contentOf } from './organic'
 import { stepsOfTest } from './pack'
 import { askedAt, lookAt, observationsFromLook, seenIn, worthALook } from './seen'
 
-/** One way a test comes out: what there is to see look by look, the equations behind it, and the salts that show it. */
+/** One way a test comes out: what there is to see look by look, the equations behind it, and what shows it: salts by formula, compounds by name. */
 export interface Outcome {
   readonly looks: readonly { readonly asked: string; readonly look: SeenLook; readonly lines?: readonly number[] }[]
   readonly equations: readonly string[]
@@ -20,13 +22,17 @@ export interface IonInTest {
 }
 
 const simulations = new Simulations(500)
-export const useForReference = (pack: PerceptPack): void => simulations.use(pack)
+export const takeForReference = (pack: PerceptPack): void => simulations.use(pack)
 
-function outcomeOf(test: string, salt: Salt): { outcome: Outcome; shows: ReadonlySet<string> } {
+/** What a test is shown on: every bench salt, or every compound of the library, under the name it is asked for by. */
+const shownOn = (test: string): readonly (readonly [name: string, content: Content])[] =>
+  organicTestById.has(test) ? COMPOUNDS.map(({ name, smiles }) => [name, contentOf(smiles, name)] as const) : SALTS.map((s) => [s.id, s] as const)
+
+function outcomeOf(test: string, name: string, content: Content): { outcome: Outcome; shows: ReadonlySet<string> } {
   const equations = new Set<string>()
   const shows = new Set<string>()
   const looks = stepsOfTest(test).flatMap((step) => {
-    const expectation = simulations.expect(salt, step.recipe)
+    const expectation = simulations.expect(content, step.recipe)
     if (!expectation) return []
     for (const equation of expectation.percept.equations) equations.add(equation)
     if (!worthALook(step)) return []
@@ -34,21 +40,21 @@ function outcomeOf(test: string, salt: Salt): { outcome: Outcome; shows: Readonl
     const lines = expectation.percept.flame?.lines ?? []
     return [{ asked: askedAt(step), look: lookAt(step, expectation, [0, 0, 0]), ...(lines.length > 0 ? { lines } : {}) }]
   })
-  return { outcome: { looks, equations: [...equations], salts: [salt.id] }, shows }
+  return { outcome: { looks, equations: [...equations], salts: [name] }, shows }
 }
 
-/** How a test comes out with every bench salt, salts that show the same together, the commonest outcome last. */
+/** How a test comes out with every bench salt, or compound of the library, those that show the same together, the commonest outcome last. */
 export function outcomesOfTest(test: string): Outcome[] {
   const byWords = new Map<string, Outcome & { salts: string[] }>()
-  for (const salt of SALTS) {
-    const { outcome } = outcomeOf(test, salt)
+  for (const [name, content] of shownOn(test)) {
+    const { outcome } = outcomeOf(test, name, content)
     const words = JSON.stringify(
       outcome.looks.map(({ look }) => ({ ...look, precipitate: look.precipitate && { ...look.precipitate, amount: '' } })),
       (key, value: unknown) => (key === 'drawn' ? undefined : value),
     )
     const known = byWords.get(words)
-    if (known) known.salts.push(salt.id)
-    else byWords.set(words, { ...outcome, salts: [salt.id] })
+    if (known) known.salts.push(name)
+    else byWords.set(words, { ...outcome, salts: [name] })
   }
   return [...byWords.values()].sort((a, b) => a.salts.length - b.salts.length)
 }
@@ -66,7 +72,7 @@ export function ionInTests(ion: string): { salt: string; tests: IonInTest[] } | 
   const salt = saltFor(ion)
   if (!salt) return null
   const tests = TESTS.flatMap((test) => {
-    const { outcome, shows } = outcomeOf(test.id, salt)
+    const { outcome, shows } = outcomeOf(test.id, salt.id, salt)
     return shows.has(ion) ? [{ test: test.id, outcome }] : []
   })
   return { salt: salt.id, tests }
@@ -142,7 +148,7 @@ export function commonestAt(test: string, step: number, most: number): Commonest
 }
 
 /** What of a look tells one result from another, amounts and shades aside. */
-const tells = ({ solution, precipitate, gas, papers, flame, ring, residue, bead, rod, splint }: SeenLook): string =>
+const tells = ({ solution, precipitate, gas, papers, flame, ring, residue, bead, rod, splint, layer, soluble }: SeenLook): string =>
   JSON.stringify([
     solution?.colour.family,
     precipitate?.colour.family,
@@ -154,25 +160,31 @@ const tells = ({ solution, precipitate, gas, papers, flame, ring, residue, bead,
     bead && [bead.hot.family, bead.cold.family],
     rod,
     splint,
+    layer?.colour.family,
+    soluble,
   ])
 
 /** What is set out for a control only where nothing milder does. */
-const UNKIND = /Hg|As|Cd|Pb|Sb|ClO3|MnO4|Cr2?O[47]|CN/
+const UNKIND_SALTS = /Hg|As|Cd|Pb|Sb|ClO3|MnO4|Cr2?O[47]|CN/
+const dangerous = new Set(COMPOUNDS.filter(({ hazards }) => hazards.length > 1).map(({ name }) => name))
+const unkind = (name: string, test: string): number => Number(organicTestById.has(test) ? dangerous.has(name) : UNKIND_SALTS.test(name))
 const MOST_KNOWN = 6
 
-/** Salts to stand beside a run: those that show something in the test, the commonest result first, and those that show no more than water does. The mildest come first. */
+/** What may stand beside a run: salts, or compounds, that show something in the test, the commonest result first, and those that show no more than water does. The mildest come first. */
 export function knownsFor(test: string): { readonly positive: readonly string[]; readonly negative: readonly string[] } {
   const outcomes = [...outcomesOfTest(test)].reverse()
+  const names = new Map(shownOn(test))
   const did: Entry = { id: 'blank', at: '', did: { test, on: 'A', control: 'blank', beside: 'run' } }
   const water = seenIn({ case: caseSchema.parse({}), entries: [did] }, 'blank', { id: 'water' }, [0, 0, 0]).looks
   const signature = (looks: readonly SeenLook[]): string => looks.map(tells).join()
   const commonest = outcomes[0]?.looks.map(({ look }) => look) ?? []
-  const nothing = signature(water.length === commonest.length ? water : commonest)
+  const nothing = signature(water.length === commonest.length && !organicTestById.has(test) ? water : commonest)
+  const plainness = (name: string): number => names.get(name)?.id.length ?? name.length
   const named = (shows: boolean): string[] =>
     outcomes
       .filter(({ looks }) => (signature(looks.map(({ look }) => look)) !== nothing) === shows)
-      .flatMap(({ salts }) => [...salts].sort((a, b) => Number(UNKIND.test(a)) - Number(UNKIND.test(b)) || a.length - b.length).slice(0, 2))
-      .sort((a, b) => Number(UNKIND.test(a)) - Number(UNKIND.test(b)))
+      .flatMap(({ salts }) => [...salts].sort((a, b) => unkind(a, test) - unkind(b, test) || plainness(a) - plainness(b)).slice(0, 2))
+      .sort((a, b) => unkind(a, test) - unkind(b, test))
       .slice(0, MOST_KNOWN)
   return { positive: named(true), negative: named(false) }
 }

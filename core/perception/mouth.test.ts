@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { stepSchema } from '../tube'
 import { Runner } from './simulate'
 import type { Percept } from './percept'
+import { seenLook } from './seen'
 
 /** What the last of some steps shows, on so many mg of a salt in tube A. */
 function last(formula: string, mg: number, ...steps: Record<string, unknown>[]): Percept {
@@ -13,6 +14,39 @@ function last(formula: string, mg: number, ...steps: Record<string, unknown>[]):
 }
 const HEAT = { do: 'ignite' }
 const add = (reagent: string, mL: number): Record<string, unknown> => ({ do: 'add', reagent, mL })
+
+describe('the vapour at the mouth, lit', () => {
+  const ester = [add('methanol', 1), add('H2SO4 conc', 0.4), { do: 'flame', from: 'A', support: 'mouth' }]
+  test.each([
+    ['borax', 'Na2B4O7.10H2O', 'green'],
+    ['copper sulfate, whose copper does not leave', 'CuSO4.5H2O', 'colourless'],
+    ['sodium chloride', 'NaCl', 'colourless'],
+  ])('of %s is %s', (_, formula, family) => {
+    expect(last(formula, 50, add('water', 0.3), ...ester).flame?.colour.family).toBe(family)
+  })
+})
+
+describe('a spectroscope', () => {
+  const linesOf = (solids: readonly (readonly [string, number])[], through: 'air' | 'spectroscope'): readonly number[] => {
+    const runner = new Runner({ solids: solids.map(([formula, mg]) => ({ formula, mg })) })
+    return runner.step(stepSchema.parse({ do: 'flame', from: 'sample', through })).flame?.lines ?? []
+  }
+  test('shows the lines that sodium hides from the eye', () => {
+    const both = [
+      ['NaCl', 90],
+      ['KCl', 10],
+    ] as const
+    expect(linesOf(both, 'air')).not.toContain(404)
+    expect(linesOf(both, 'spectroscope')).toEqual(expect.arrayContaining([404, 589, 694]))
+  })
+  test('says its lines, not the colour of the flame, and shows none of a salt that has none', () => {
+    const percept = new Runner({ solids: [{ formula: 'SrCl2.6H2O', mg: 50 }] }).step(
+      stepSchema.parse({ do: 'flame', from: 'sample', through: 'spectroscope' }),
+    )
+    expect(seenLook(percept, null, 0, [0, 0, 0]).flame?.lines).toEqual(['blue', 'orange', 'red', 'crimson'])
+    expect(linesOf([['MgCl2.6H2O', 50]], 'spectroscope')).toEqual([])
+  })
+})
 
 describe('a splint', () => {
   test.each<[string, number, Record<string, unknown>[], string, string]>([

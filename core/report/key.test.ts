@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
 import { builtPercepts } from '../../script/trials/percepts'
-import { usePercepts } from '../deduction'
+import { takePercepts } from '../deduction'
 import { readStructuresWith } from '../structure'
 import { perceive } from '../structure/perceive'
 import { keySchema, keyTo, worksheetSchema } from './key'
 
-usePercepts(builtPercepts())
+takePercepts(builtPercepts())
 const worksheet = (more: object = {}) =>
   worksheetSchema.parse({
     format: 'foxing-worksheet/1',

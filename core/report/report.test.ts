@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { builtPercepts } from '../../script/trials/percepts'
 import { doTest } from '../advice'
-import { reason, Simulations, usePercepts } from '../deduction'
+import { reason, Simulations, takePercepts } from '../deduction'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { findSalt } from '../species'
 import { documentOf, inferencesOf } from './document'
@@ -10,7 +10,7 @@ import { toHtml } from './html'
 import { toMarkdown, typeset } from './markdown'
 
 const settings = caseSchema.parse({})
-usePercepts(builtPercepts())
+takePercepts(builtPercepts())
 
 function worked(): Entry[] {
   const salt = findSalt('CuCl2.2H2O')

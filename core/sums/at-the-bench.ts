@@ -1,14 +1,14 @@
-import { ACID_STOCK, EXTRACT, expand, reagentsOf, STOCK, THIS, UnknownTest, type Test } from '../catalogue'
+import { ACID_STOCK, EXTRACT, expand, FUSION_EXTRACT, reagentsOf, STOCK, THIS, UnknownTest, type Test } from '../catalogue'
 import { apartFromControls, asAmended, type Case, type Entry } from '../notebook'
 import { everyTest } from '../schemes'
-import { SAMPLE, stepSchema, type Step } from '../tube'
+import { FUSED_mg, SAMPLE, stepSchema, type Step } from '../tube'
 import { wasteOf } from './work'
 
 /** A wait within a test: what stands or boils, how long, and what to look at when it is over. */
 export interface Wait {
   /** Place among the steps of the test. */
   readonly step: number
-  readonly doing: 'boiling' | 'warming' | 'standing' | 'in the gas' | 'shaking'
+  readonly doing: 'boiling' | 'warming' | 'standing' | 'in the gas' | 'shaking' | 'heating gently' | 'at red heat' | 'boiling down'
   readonly minutes: number
   readonly lookFor: string
 }
@@ -20,9 +20,17 @@ const WAITS: Partial<Record<Step['do'], Wait['doing']>> = {
   shake: 'shaking',
 }
 
+/** A fusion's own waits: each tube in turn, then the dish. Source: A. I. Vogel et al. */
+const FUSION: readonly Omit<Wait, 'step'>[] = [
+  { doing: 'heating gently', minutes: 2, lookFor: 'vapours that are gone, and a residue that chars' },
+  { doing: 'at red heat', minutes: 1, lookFor: 'the end of the tube glowing red all round; then plunge it under the gauze' },
+  { doing: 'boiling down', minutes: 10, lookFor: 'a third of the water left; then filter hot' },
+]
+
 /** The waits of a test, in order. */
 export const waitsOf = (test: Test): Wait[] =>
-  test.steps.flatMap((template, step) => {
+  test.steps.flatMap((template, step): Wait[] => {
+    if (template.do === 'fuse') return FUSION.map((wait) => ({ ...wait, step }))
     const doing = WAITS[template.do]
     if (doing === undefined) return []
     const parsed = stepSchema.parse(template)
@@ -70,13 +78,16 @@ const STOCKS: readonly (readonly [string, string])[] = [
   [STOCK, 'solution'],
   [ACID_STOCK, 'in nitric acid'],
   [EXTRACT, 'soda extract'],
+  [FUSION_EXTRACT, 'fusion extract'],
 ]
 /** A loop of a wire, or a bead, takes about so much, mg. */
 const SPECK_mg = 2
 
 /** What one step takes of a solid sample, mg. */
 function takes(step: Step): number {
-  if (step.do === 'flame' || step.do === 'bead') return step.from === SAMPLE ? SPECK_mg : 0
+  if (step.do === 'flame' || step.do === 'bead' || step.do === 'copper-wire' || step.do === 'ignition') return step.from === SAMPLE ? SPECK_mg : 0
+  if (step.do === 'melting-point' || step.do === 'boiling-point') return SPECK_mg
+  if (step.do === 'fuse') return (step.sample_mg ?? FUSED_mg.sample) * step.tubes
   const fromJar = step.do === 'dissolve' || step.do === 'soda-extract' || ((step.do === 'take' || step.do === 'charcoal') && step.from === SAMPLE)
   return fromJar && 'mg' in step && typeof step.mg === 'number' ? step.mg : 0
 }

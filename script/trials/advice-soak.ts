@@ -1,10 +1,10 @@
-import { caseSchema, followAdvice, SALTS, Simulations, usePercepts } from '@foxing/core'
+import { caseSchema, followAdvice, SALTS, Simulations, takePercepts } from '@foxing/core'
 import { builtPercepts } from './percepts'
 
 /** Every bench salt worked by following the advice, each look written down as it is: what is left at the end, and after how many tests. */
 const settings = caseSchema.parse({})
 const pack = builtPercepts()
-usePercepts(pack)
+takePercepts(pack)
 const simulations = new Simulations(500)
 simulations.use(pack)
 const counts: number[] = []

@@ -21,7 +21,7 @@ import {
   SALTS,
   Simulations,
   stepSchema,
-  usePercepts,
+  takePercepts,
   type Entry,
 } from '@foxing/core'
 import { LuDecomposition, Matrix } from 'ml-matrix'
@@ -116,7 +116,7 @@ function deduction(): void {
   const fresh = preliminary.map((test) => `${test} ${overAll(test, new Simulations(500)).toFixed(0)}`)
   let pack = packPercepts(500, [])
   const packing = once(() => (pack = packPercepts(500)))
-  usePercepts(pack)
+  takePercepts(pack)
   const ahead = new Simulations(500)
   ahead.use(pack)
   const packed = preliminary.map((test) => `${test} ${overAll(test, ahead).toFixed(1)}`)
@@ -141,7 +141,7 @@ function organic(): void {
   const first = once(read)
   const reading = Math.min(...Array.from({ length: 5 }, () => once(read)))
   const pack = builtOrganicPercepts()
-  usePercepts(pack)
+  takePercepts(pack)
   const settings = caseSchema.parse({ kind: 'organic' })
   const { smiles = '', name } = COMPOUNDS.find((c) => c.name === 'salicylic acid') ?? {}
   const simulations = new Simulations(500)

@@ -10,7 +10,7 @@ import {
   SOLIDS,
   doTest,
   reason,
-  usePercepts,
+  takePercepts,
   type Conditions,
   type Entry,
 } from '@foxing/core'
@@ -31,7 +31,7 @@ const seed = Number(process.argv[3] ?? 1)
 const only = process.argv[4] ?? ''
 const settings = caseSchema.parse({})
 const pack = builtPercepts()
-usePercepts(pack)
+takePercepts(pack)
 const FULL = PORTIONS.stages.filter((s) => s.id !== 'residue').flatMap((s) => s.tests)
 
 function share(right: number, of: number): string {

@@ -1,4 +1,4 @@
-import { caseSchema, drawSolution, followAdvice, ionsFound, Simulations, usePercepts } from '@foxing/core'
+import { caseSchema, drawSolution, followAdvice, ionsFound, Simulations, takePercepts } from '@foxing/core'
 import { builtPercepts } from './percepts'
 import { wilson } from './interval'
 import { randomFrom } from './random'
@@ -6,7 +6,7 @@ import { randomFrom } from './random'
 /** Random solutions of two to six cations with one to four anions, worked by following the advice: script/soak mixtures [of each size] [seed] [cations]. */
 const [count = '5', seed = '1', only = '', scheme = ''] = process.argv.slice(2)
 const settings = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 }, ...(scheme ? { school: { scheme } } : {}) })
-usePercepts(builtPercepts())
+takePercepts(builtPercepts())
 for (const size of only ? [Number(only)] : [2, 3, 4, 5, 6]) {
   const random = randomFrom(Number(seed) + size)
   let right = 0

@@ -1,9 +1,9 @@
-import { caseSchema, findSalt, followAdvice, mixtureOf, Simulations, usePercepts, type Content } from '@foxing/core'
+import { caseSchema, findSalt, followAdvice, mixtureOf, Simulations, takePercepts, type Content } from '@foxing/core'
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { builtPercepts } from './percepts'
 
 /** Writes the worked notebooks of the handbook: a salt and a mixture, by following the advice and writing down what there is to see. */
-usePercepts(builtPercepts())
+takePercepts(builtPercepts())
 const minutes = (n: number): string => new Date(Date.UTC(2026, 9, 5, 9, 0) + n * 40_000).toISOString()
 const write = (
   name: string,

@@ -10,7 +10,7 @@ import {
   partsOf,
   Simulations,
   structureOf,
-  usePercepts,
+  takePercepts,
   type Entry,
   type FusionElement,
   type Hypothesis,
@@ -33,7 +33,7 @@ const only = process.argv[3] ?? ''
 const each = Number(process.argv[4] ?? 1)
 const settings = caseSchema.parse({ kind: 'organic' })
 const pack = builtOrganicPercepts()
-usePercepts(pack)
+takePercepts(pack)
 const nominal = new Simulations(500)
 nominal.use(pack)
 

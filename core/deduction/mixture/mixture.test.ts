@@ -1,7 +1,9 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
-import { caseSchema, entrySchema, type Entry } from '../../notebook'
+import { caseSchema, entrySchema, observationSchema, type Entry } from '../../notebook'
+import { everyTest, type SchemeTest } from '../../schemes'
 import { reason } from '../deduce'
 import { Simulations } from '../hypotheses'
+import type { Group } from '../groups'
 import { observationsOf } from '../seen'
 import { traceOf } from '../trace'
 import { drawSolution, practiceSolution } from './draw'
@@ -10,6 +12,7 @@ import { ionsFound } from './index'
 import { keepsTogether, shares } from './together'
 import { ACID, dissolved, ionsOfParts, mixtureOf, type Parts } from './parts'
 import { parseFormula } from '../../species'
+import { provenBy } from './proofs'
 
 const settings = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } })
 const partsOf = (...parts: readonly string[]): Parts => new Map(parts.map((part) => [part, 'middling'] as const))
@@ -70,6 +73,23 @@ describe('what can share a solution', () => {
   ])('%s with %s, acid %s: %s', (a, b, acid, can) => {
     expect(shares(a, b, acid)).toBe(can)
     expect(shares(b, a, acid)).toBe(can)
+  })
+})
+
+describe('the proofs of a separation', () => {
+  const group = (test: string, ...said: readonly [channel: string, value: string][]): Group => ({
+    entry: test,
+    test,
+    places: [],
+    observations: said.map(([channel, value]) => ({ entry: test, steps: [], observation: observationSchema.parse({ channel, value }) })),
+  })
+  const copper = [...everyTest.values()].filter((t): t is SchemeTest => 'proof' in t).find((t) => t.proof?.ions.includes('Cu^2+'))
+  test('speak for what showed their sign, against what did not, and of nothing that was not sought', () => {
+    if (!copper?.proof) throw new Error('no proof of copper')
+    const { channel, values } = copper.proof.sign
+    expect([...provenBy([group(copper.id, [channel, values[0] ?? ''])]).shown]).toEqual(copper.proof.ions)
+    expect([...provenBy([group(copper.id, ['change', 'no'])]).denied]).toEqual(copper.proof.ions)
+    expect(provenBy([group('silver-nitrate', ['precipitate.colour', 'white'])])).toEqual({ shown: new Set(), denied: new Set() })
   })
 })
 

@@ -58,7 +58,7 @@ const HOPED_MORE = 0.3
 /** Parts a test does not speak of by themselves have a hand in it where it comes out this much otherwise with them (natural logarithm). */
 const ENTANGLED = 0.7
 /** Mixtures this much less likely than the best are not weighed to the end (natural logarithm). */
-export const GIVEN_UP = 7
+export const GIVEN_UP = 7.5
 
 /**
  * Mixtures weighed against the tests of a notebook in their order, each no further than it takes to give it up. A part that is put in or taken out is weighed by the tests it answers, the others being
@@ -220,13 +220,20 @@ interface Change {
   /** What is seldom tried, and cheap, is weighed to the end: what nothing explained so far it may explain all the same. */
   readonly toTheEnd?: boolean
 }
+/** Whether a part could stand in one solution with these, in acid or without; what could not is tried only as `crowded` has it. */
+const fits = (parts: Parts, part: string): boolean =>
+  part === ACID || [...parts.keys()].every((held) => held === ACID || shares(part, held, true) || (!parts.has(ACID) && shares(part, held, false)))
 const additions = (parts: Parts, among: readonly string[]): Change[] =>
-  among.filter((p) => !parts.has(p)).map((part) => ({ parts: having(parts, part, 'middling'), changed: [part] }))
+  among.filter((p) => !parts.has(p) && fits(parts, p)).map((part) => ({ parts: having(parts, part, 'middling'), changed: [part] }))
 const removals = (parts: Parts, among = parts): Change[] =>
   [...among.keys()].map((part) => ({ parts: without(parts, part), changed: [part], toTheEnd: true }))
+/** Two parts fewer: each may stand in for what the other lacks, tin(IV) beside arsenic(III) for tin(II) beside arsenic(V). */
+const pairsOut = (parts: Parts): Change[] =>
+  [...parts.keys()].flatMap((a, k, all) => all.slice(k + 1).map((b) => ({ parts: without(without(parts, a), b), changed: [a, b] })))
 /** A part that what is there would bring down, with so little of it, and so much of the other, that it stays up: mercury beside iodide. */
 const crowded = (parts: Parts, among: readonly string[]): Change[] =>
-  additions(parts, among).flatMap(({ changed: [part = ''] }) => {
+  among.flatMap((part) => {
+    if (parts.has(part) || part === ACID) return []
     const others = [...parts.keys()].filter((other) => other !== ACID && !shares(part, other, parts.has(ACID)))
     if (others.length === 0) return []
     const tried = others.reduce((crowd, other) => having(crowd, other, 'heavy'), having(parts, part, 'trace'))
@@ -421,6 +428,7 @@ export function climb(scales: Scales, from: Parts, until: number): Weighed {
   const latest = PARTS.filter((part) => until > 0 && scales.answers(until - 1, part))
   return improve(scales, scales.whole(from, until), (now) => [
     [...additions(now.parts, PARTS), ...removals(now.parts), ...otherAmounts(now.parts), ...swaps(now.parts, latest), ...crowded(now.parts, PARTS)],
+    pairsOut(now.parts),
   ])
 }
 

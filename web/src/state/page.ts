@@ -5,6 +5,7 @@ import {
   isTest,
   letterOf,
   partOf,
+  placeOf,
   vesselOf,
   observationSchema,
   readAt,
@@ -154,10 +155,14 @@ function goOn(row: Growing, id: string, did: Did): void {
   if (test) row.looks.push(...looksOf(test).map((look) => ({ ...look, entry: id, place: before + look.step, written: [] })))
   else if (!isTest(did)) {
     const look = { entry: id, step: 0, place: before, doing: did, prompt: 'what there is to see', dry: false, written: [] }
-    if (isLookedAt(did.do)) row.looks.push({ ...look, prompt: did.do === 'look' ? `what there is to see in ${vesselOf(did)}` : sayStep(did) })
+    if (isLookedAt(did.do)) row.looks.push({ ...look, prompt: did.do === 'look' ? lookIn(vesselOf(did), row.last) : sayStep(did) })
     row.last = look
   }
 }
+
+/** What a look is for: where, and after what. */
+const lookIn = (vessel: string, last: Look | undefined): string =>
+  `look at ${placeOf(vessel)}${last === undefined || last.doing.do === 'look' ? '' : `, after: ${sayStep(last.doing)}`}`
 
 const workOf = (title: string, steps: Test['steps']): Test => ({
   id: title,

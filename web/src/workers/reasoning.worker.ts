@@ -5,6 +5,7 @@ import {
   contentOf,
   drawCompound,
   commonestAt,
+  organicTestById,
   testById,
   type CandidateColour,
   type Commonest,
@@ -29,8 +30,8 @@ import {
   titration,
   undone,
   USUAL_REAGENTS,
-  useForReference,
-  usePercepts,
+  takeForReference,
+  takePercepts,
   withReagent,
   type Advice,
   type AfterDrops,
@@ -84,15 +85,17 @@ async function percepts(file: string, take: (pack: PerceptPack) => boolean): Pro
     return false
   }
 }
-const ready = percepts('/percepts.json', (pack) => {
-  const own = usePercepts(pack)
-  if (own) useForReference(pack)
+function takePack(pack: PerceptPack): boolean {
+  const own = takePercepts(pack)
+  if (own) takeForReference(pack)
   return own
-})
+}
+const ready = percepts('/percepts.json', takePack)
+const isKnownTest = (test: string): boolean => testById.has(test) || organicTestById.has(test)
 let organic: Promise<void> | null = null
 /** Without what was worked out ahead, what reads structures comes instead: it is as large, and everything takes longer. */
 async function loadOrganic(): Promise<void> {
-  if (await percepts('/organic-percepts.json', usePercepts)) return
+  if (await percepts('/organic-percepts.json', takePack)) return
   const { perceive } = await import('@foxing/core/structure/perceive')
   readStructuresWith(perceive)
 }
@@ -262,13 +265,13 @@ const worker = {
   },
   /** What is written most often at a look of a catalogue test. */
   async commonest(test: string, step: number): Promise<Commonest[]> {
-    await ready
-    return testById.has(test) ? commonestAt(test, step, MOST_COMMON) : []
+    await readyFor({ kind: organicTestById.has(test) ? 'organic' : 'salt' })
+    return isKnownTest(test) ? commonestAt(test, step, MOST_COMMON) : []
   },
-  /** Salts that may stand beside a run of a test as controls. */
+  /** What may stand beside a run of a test as controls. */
   async knowns(test: string): Promise<ReturnType<typeof knownsFor>> {
-    await ready
-    return testById.has(test) ? knownsFor(test) : { positive: [], negative: [] }
+    await readyFor({ kind: organicTestById.has(test) ? 'organic' : 'salt' })
+    return isKnownTest(test) ? knownsFor(test) : { positive: [], negative: [] }
   },
   /** A sum of the bench; what cannot be is said by its place in the input. */
   sum(id: string, input: Readonly<Record<string, unknown>>): { result: Readonly<Record<string, unknown>> } | { path: string; expected: string } {

@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import { builtOrganicPercepts } from '../../../../script/trials/percepts'
 import { ORGANIC_TESTS } from '../../../catalogue'
-import { contentOf, partsOf, reason, usePercepts, type Hypothesis } from '../../../deduction'
+import { contentOf, partsOf, reason, takePercepts, type Hypothesis } from '../../../deduction'
 import { caseSchema, entrySchema, type Entry } from '../../../notebook'
 import { structureOf } from '../../../structure'
 import { gatesOf, heldBy } from '../../gates'
@@ -10,7 +10,7 @@ import { review } from '..'
 import { ORGANIC_WORK_RULES } from '../organic'
 
 beforeAll(() => {
-  usePercepts(builtOrganicPercepts())
+  takePercepts(builtOrganicPercepts())
 }, 300_000)
 
 const settings = caseSchema.parse({ kind: 'organic' })

@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import { builtPercepts } from '../../../../script/trials/percepts'
 import { TESTS } from '../../../catalogue'
-import { ionsOf, reason, usePercepts, type Hypothesis } from '../../../deduction'
+import { ionsOf, reason, takePercepts, type Hypothesis } from '../../../deduction'
 import { caseSchema, entrySchema, type Entry } from '../../../notebook'
 import { findSalt, SALTS } from '../../../species'
 import { vesselFor } from '../../follow'
@@ -9,7 +9,7 @@ import { review, REVIEW_RULES, undone } from '..'
 import { SOUND, SPOILED, type Written } from './procedures'
 
 beforeAll(() => {
-  usePercepts(builtPercepts())
+  takePercepts(builtPercepts())
 }, 300_000)
 
 const settings = caseSchema.parse({})

@@ -272,8 +272,8 @@ export function Bench() {
                   row={row}
                   number={i + 1}
                   seen={seen}
-                  inference={hinted ? (thought?.inferences[row.id] ?? []) : []}
-                  findings={findingsOf(row.id)}
+                  inference={hinted ? row.entries.flatMap((e) => thought?.inferences[e] ?? []) : []}
+                  findings={row.entries.flatMap(findingsOf)}
                   undo={undo}
                   unsaved={phase === 'guest' ? NONE : unsaved}
                   by={nameOf(row)}

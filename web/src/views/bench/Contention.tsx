@@ -41,6 +41,7 @@ export function Contention({
   readonly where: (entry: string) => string
 }) {
   const [chosen, setChosen] = useState<string | null>(null)
+  const [drawn, setDrawn] = useState<string | null>(null)
   if (!thought)
     return (
       <aside aria-label="in contention" className="w-full shrink-0 border-l md:w-72 border-rule px-5 py-5 text-faint">
@@ -49,7 +50,9 @@ export function Contention({
     )
   const [first] = thought.formulae
   const likeliest = first && first.probability >= WORTH_DRAWING ? first.formula : undefined
+  const pictured = thought.formulae.some((f) => f.formula === drawn) ? drawn : likeliest
   const shown = thought.standings.find((s) => s.species === chosen) ?? mostTelling(thought.standings)
+  const marked = shown && !FUSION_ELEMENTS.some((e) => e === shown.species) ? shown.species : null
   return (
     <aside aria-label="in contention" aria-busy={thinking} className="w-full flex-1 overflow-auto border-l md:w-72 border-rule px-4 py-5">
       {thought.conflicts.length > 0 && (
@@ -77,12 +80,30 @@ export function Contention({
           .slice(0, 5)
           .map((f) => (
             <li key={f.formula} className="flex items-baseline justify-between gap-3">
-              <span className="font-serif text-lg">{kind === 'organic' ? f.formula : <Formula>{f.formula}</Formula>}</span>
+              {kind === 'organic' ? (
+                <button
+                  type="button"
+                  className="min-h-8 text-left font-serif text-lg underline decoration-transparent hover:decoration-russet aria-pressed:decoration-ink"
+                  aria-pressed={f.formula === pictured}
+                  onClick={() => setDrawn(f.formula)}
+                >
+                  {f.formula}
+                </button>
+              ) : (
+                <span className="font-serif text-lg">
+                  <Formula>{f.formula}</Formula>
+                </span>
+              )}
               <span className="font-mono text-sm">{percent(f.probability)}</span>
             </li>
           ))}
       </ul>
-      {kind === 'organic' && likeliest !== undefined && <Structure name={likeliest} />}
+      {kind === 'organic' && pictured != null && (
+        <>
+          <Structure name={pictured} group={marked} />
+          {marked !== null && <p className="px-1 text-sm text-faint">marked, where it has one: {marked}</p>}
+        </>
+      )}
       {shown && <Why standing={shown} where={where} />}
       {thought.advice.held.length > 0 && (
         <details className="mt-5 px-1">

@@ -1,4 +1,4 @@
-import { placeOf, sayObservation, wasteOfTest, type Seen, type Wait } from '@foxing/core'
+import { organicTestById, placeOf, sayObservation, wasteOfTest, type Seen, type Wait } from '@foxing/core'
 import { X } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import { useEffect, useState } from 'react'
@@ -48,7 +48,7 @@ export function OpenRow(props: OpenProps) {
           {row.title}
         </h3>
         {row.vessel && <span className="font-mono text-faint">{placeOf(row.vessel)}</span>}
-        <button type="button" className="pressable ml-auto" onClick={onClose}>
+        <button type="button" className="pressable ml-auto shrink-0 whitespace-nowrap" onClick={onClose}>
           close this test
         </button>
       </div>
@@ -187,9 +187,11 @@ function Beside({ test, onBeside }: { readonly test: string; readonly onBeside: 
   return (
     <div className="md:ml-8 mt-3 flex flex-wrap items-center gap-2 text-sm" role="group" aria-label="beside it">
       <span className="text-faint">beside it</span>
-      <button type="button" className="pressable border border-rule px-3" onClick={() => onBeside('blank')}>
-        a blank
-      </button>
+      {!organicTestById.has(test) && (
+        <button type="button" className="pressable border border-rule px-3" onClick={() => onBeside('blank')}>
+          a blank
+        </button>
+      )}
       {(['positive', 'negative'] as const).map((kind) => (
         <DropdownMenu.Root key={kind} modal={false}>
           <DropdownMenu.Trigger className="pressable border border-rule px-3" disabled={knowns[kind].length === 0}>

@@ -218,7 +218,7 @@ function NewJar({ taken }: { readonly taken: readonly LocalJar[] }) {
       />
       <Field
         label="where it is from, what it looks like"
-        className="flex-1"
+        className="min-w-80 flex-1"
         value={title}
         maxLength={200}
         onChange={(e) => setTitle(e.target.value)}

@@ -1,0 +1,56 @@
+import { describe, expect, test } from '@jest/globals'
+import { entrySchema, type Entry, type WorksheetPart } from '@foxing/core'
+import { nextLook, pageOf, readLine } from './page'
+
+const entry = (id: string, body: object): Entry => entrySchema.parse({ id, at: '', ...body })
+const did = (id: string, step: object, part?: string): Entry => entry(id, { did: { ...step, ...(part === undefined ? {} : { part }) } })
+
+const PARTS: readonly WorksheetPart[] = [
+  { letter: 'A', text: 'To 1 mL add silver nitrate.', steps: [] },
+  { text: 'Boil it down.', steps: [] },
+]
+
+describe('a worksheet on the page', () => {
+  const take = { do: 'take', from: 'OS', into: 'B', mL: 1 }
+  const add = { do: 'add', to: 'B', reagent: 'AgNO3 0.1 M', drops: 5 }
+  test('what was done for one part is one row, looked at where the part says, with its cautions and waits', () => {
+    const rows = pageOf(
+      [did('1', take, 'A'), did('2', add, 'A'), did('3', { do: 'look', at: 'B' }, 'A'), did('4', { do: 'stand', vessel: 'B', minutes: 5 }, 'A')],
+      PARTS,
+    )
+    expect(rows).toHaveLength(1)
+    const [row] = rows
+    expect(row?.title).toBe('To 1 mL add silver nitrate.')
+    expect(row?.entries).toEqual(['1', '2', '3', '4'])
+    expect(row?.looks.map((l) => [l.entry, l.prompt])).toEqual([['3', 'look at tube B, after: add AgNO3 0.1 M, 5 drops']])
+    expect(row?.waits.map((w) => w.minutes)).toEqual([5])
+    expect(row?.work?.steps).toHaveLength(4)
+  })
+  test('a part without a look is looked at when it is done', () => {
+    const [row] = pageOf([did('1', take, 'B'), did('2', { do: 'boil', vessel: 'B', minutes: 3 }, 'B')], PARTS)
+    expect(row?.title).toBe('Boil it down.')
+    expect(row?.looks.map((l) => l.entry)).toEqual(['2'])
+  })
+  test('parts that overlap keep what was written of each, and a line goes to the step it was written at', () => {
+    const begun = [
+      did('1', take, 'A'),
+      did('2', { do: 'look', at: 'B' }, 'A'),
+      did('3', { do: 'look', at: 'OS' }, 'B'),
+      did('4', { do: 'smell', at: 'B' }, 'A'),
+    ]
+    const [first] = pageOf(begun, PARTS)
+    const look = first?.looks[1]
+    if (!first || !look) throw new Error('no look')
+    const { observations } = readLine('no smell', first, look)
+    expect(observations[0]).toMatchObject({ of: '4', vessel: 'B', channel: 'smell' })
+    const rows = pageOf([...begun, ...observations.map((saw, k) => entry(`s${k}`, { saw }))], PARTS)
+    expect(rows.map((r) => [r.part, nextLook(r)])).toEqual([
+      ['A', 0],
+      ['B', 0],
+    ])
+    expect(rows[0]?.looks[1]?.written).toHaveLength(observations.length)
+  })
+  test('work without a part stays a row for each step', () => {
+    expect(pageOf([did('1', take), did('2', add)]).map((r) => r.part)).toEqual([null, null])
+  })
+})
