@@ -1,7 +1,7 @@
 import type { Case, Notebook } from '../notebook'
 import { takeStructures } from '../structure'
 import { isFaulty, type Conditions } from '../tube'
-import { organicUnknowns, tellsElements } from './organic'
+import { organicUnknowns, ownUnknowns, tellsElements } from './organic'
 import { singleSalts, Simulations, type Expectation, type Hypothesis, type PerceptPack } from './hypotheses'
 import { constantUnlisted, isConstant, likelihood, stepsMeant, togetherInOneTest, unknowing } from './likelihood'
 import { groupsOf } from './groups'
@@ -65,7 +65,8 @@ export function reason(
   const { confirmations } = notebook.case.school
   if (hypotheses === undefined && notebook.case.kind === 'mixture')
     return conclude(weighMixtures(notebook.case, trace, simulations, responders, deep), confirmations, discarded)
-  const among = hypotheses ?? (notebook.case.kind === 'organic' ? organicUnknowns() : singleSalts())
+  const among =
+    hypotheses ?? (notebook.case.kind === 'organic' ? [...organicUnknowns(), ...ownUnknowns(notebook.case.compounds ?? [])] : singleSalts())
   return conclude(weighAll(trace, simulations, among), confirmations, discarded)
 }
 
@@ -77,11 +78,16 @@ function withoutRuns(trace: Trace, runs: ReadonlyMap<string, unknown>): Trace {
   return { ...trace, observations: trace.observations.filter((o) => kept(o.steps[0])), tests: trace.tests.filter((t) => tests.has(t)) }
 }
 
+const TARRY: ReadonlySet<string> = new Set(['yellow', 'orange', 'brown', 'red'])
+const ofFaultyFusion = (o: TraceObservation): boolean => stepsMeant(o).some(({ recipe }) => recipe.steps.some((s) => s.do === 'fuse' && isFaulty(s)))
+
 /** How likely an observation is under a hypothesis. */
 function likelihoodUnder({ content, unlisted, elementsOnly }: Hypothesis, o: TraceObservation, simulations: Simulations): number {
   if (elementsOnly && !o.steps.some(({ recipe }) => tellsElements(recipe.steps))) return unknowing(o.observation)
   const expect = (step: TraceStep): Expectation | null => simulations.expect(content, step.recipe)
   const { channel, value } = o.observation
+  // Tar of a faulty fusion colours every liquid, and how deep it does says nothing of elements.
+  if (elementsOnly && channel === 'solution.colour' && TARRY.has(value) && ofFaultyFusion(o)) return unknowing(o.observation)
   if (!unlisted || !isConstant(channel)) return likelihood(o, expect)
   // Of what is in no library nobody knows the constant, only whether such a compound has one.
   const step = stepsMeant(o)[0]
@@ -95,7 +101,7 @@ const AS_LIKELY = 0.7
 
 /** Whether nothing was seen in an extract whose fusion was not done as it must be. */
 function provesNothing(observations: readonly TraceObservation[], rows: readonly Float64Array[], hypotheses: readonly Hypothesis[]): boolean {
-  if (!observations.some((o) => stepsMeant(o).some(({ recipe }) => recipe.steps.some((s) => s.do === 'fuse' && isFaulty(s))))) return false
+  if (!observations.some(ofFaultyFusion)) return false
   const blank = hypotheses.findIndex((h) => h.elementsOnly === true && h.ions.size === 0)
   const said = (h: number): number => rows.reduce((sum, row) => sum + (row[h] ?? 0), 0)
   return blank >= 0 && said(blank) > Math.max(...hypotheses.map((_, h) => said(h))) - AS_LIKELY

@@ -2,7 +2,8 @@ import { beforeAll, describe, expect, test } from '@jest/globals'
 import { builtOrganicPercepts } from '../../script/trials/percepts'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { organicTestById } from '../catalogue'
-import { COMPOUNDS, FUSION_ELEMENTS, structureOf } from '../structure'
+import { COMPOUNDS, FUSION_ELEMENTS, readStructuresWith, structureOf } from '../structure'
+import { perceive } from '../structure/perceive'
 import {
   commonestAt,
   compoundNamed,
@@ -45,6 +46,29 @@ describe('hypotheses of an organic jar', () => {
     expect(drawn.size).toBeGreaterThan(100)
     for (const smiles of drawn) expect(COMPOUNDS.some((c) => c.smiles === smiles)).toBe(true)
     expect(compoundNamed(' Salicylic acid ')?.name).toBe('salicylic acid')
+  })
+})
+
+describe('a compound of one’s own', () => {
+  beforeAll(() => {
+    readStructuresWith(perceive)
+  })
+  const compounds = [{ name: 'bindery wax acid', smiles: 'CCCCCCCCCCCCCCCCCCCCCC(O)=O', melts_C: 80 }]
+  test('is weighed beside those of the library, with its own constant', () => {
+    const entries = [did('melting-point', 'A'), saw('melting-point', '80'), did('organic-in-water', 'B'), saw('solubility', 'no')].map((body, i) =>
+      entrySchema.parse({ id: `e${i}`, at: '', ...body }),
+    )
+    const chance = (of: object): number => {
+      const { formulae } = reason({ case: caseSchema.parse({ kind: 'organic', ...of }), entries })
+      return formulae.find((f) => f.formula === 'bindery wax acid')?.probability ?? 0
+    }
+    expect(chance({})).toBe(0)
+    expect(chance({ compounds })).toBeGreaterThan(0.02)
+  })
+  test('that is no structure is refused with what was expected', () => {
+    expect(() => reason({ case: caseSchema.parse({ kind: 'organic', compounds: [{ name: 'x', smiles: 'not one' }] }), entries: [] })).toThrow(
+      /SMILES/,
+    )
   })
 })
 

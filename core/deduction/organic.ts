@@ -7,8 +7,10 @@ import {
   groupOf,
   NAMED_GROUPS,
   structureOf,
+  takeCompounds,
   type Compound,
   type FusionElement,
+  type OwnCompound,
   type Structure,
 } from '../structure'
 import type { Content, Hypothesis } from './hypotheses'
@@ -53,7 +55,7 @@ const MUCH_OXIDISED: Partial<Readonly<Record<FusionElement, string>>> = { N: 'NC
 /** Molecules side by side that hold a set of elements between them. */
 const bearing = (elements: readonly FusionElement[]): string => (elements.length === 0 ? 'CCCCCCCC' : elements.map((e) => BEARERS[e]).join('.'))
 /** Much of the elements, little, and beside much oxygen, which takes the sodium: what stands beside their bearers. */
-const DILUTED = ['', '.CCCCCCCCCCCCCCCCCCCCCCCCCCCCCC', '.OCC(O)C(O)C(O)C(O)CO'] as const
+const DILUTED = ['', '.CCCCCCCCCCCCCCCCCCCCCCCCCCCCCC', '.OC(=O)C(O)=O.OC(=O)C(O)=O.OC(=O)C(O)=O'] as const
 /** A set of elements in several proportions: alike, diluted, all of them rich, and more of one than of the others. */
 const proportions = (elements: readonly FusionElement[]): readonly string[] => [
   ...DILUTED.map((filler) => `${bearing(elements)}${filler}`),
@@ -79,6 +81,17 @@ let known: readonly Hypothesis[] | undefined
 export function organicUnknowns(): readonly Hypothesis[] {
   known ??= [...fromLibrary(), ...bySets()]
   return known
+}
+
+/** What an organic jar may hold beside that, by the case: each as likely beforehand as one of the library. */
+export function ownUnknowns(compounds: readonly OwnCompound[]): readonly Hypothesis[] {
+  takeCompounds(compounds)
+  return compounds.map(({ name, smiles }) => ({
+    content: contentOf(smiles, name),
+    ions: partsOf(structureOf(smiles)),
+    prior: LISTED / COMPOUNDS.length,
+    unlisted: false,
+  }))
 }
 
 function fromLibrary(): Hypothesis[] {

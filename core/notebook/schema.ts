@@ -116,6 +116,18 @@ export const caseSchema = z.looseObject({
   /** mL where the sample is a solution, mg of a solid. */
   sample: z.looseObject({ mg: z.number().positive().default(500), mL: z.number().positive().optional() }).default({ mg: 500 }),
   drop_mL: z.number().positive().max(0.2).optional(),
+  /** Compounds an organic jar may hold beside those of the library. */
+  compounds: z
+    .array(
+      z.looseObject({
+        name: z.string().min(1).max(80),
+        smiles: z.string().min(1).max(400),
+        melts_C: z.number().min(-200).max(600).nullable().optional(),
+        boils_C: z.number().min(-200).max(800).nullable().optional(),
+      }),
+    )
+    .max(100)
+    .optional(),
   /** Lettered parts the work is to follow: a worksheet without its sample. */
   worksheet: z.looseObject({ title: z.string().max(200).optional(), parts }).optional(),
 })

@@ -3,6 +3,7 @@
  * what earns a constant trust is that its consequences agree with the golden facts (see docs/chemistry.md).
  */
 export const SOURCES = {
+  own: 'as the person who added it says',
   'smith-martell': 'R. M. Smith, A. E. Martell, Critical Stability Constants, vols 4–6, Plenum, 1976–1989 (and its NIST database 46)',
   'baes-mesmer': 'C. F. Baes, R. E. Mesmer, The Hydrolysis of Cations, Wiley, 1976',
   'brown-ekberg': 'P. L. Brown, C. Ekberg, Hydrolysis of Metal Ions, Wiley-VCH, 2016',

@@ -1,4 +1,4 @@
-import { COMPOUNDS, type Compound } from './library'
+import { COMPOUNDS, ROOM_C, type Compound } from './library'
 import type { Structure } from './types'
 
 /** Thrown for a structure that is needed before what reads structures was loaded, or that is none. */
@@ -48,9 +48,29 @@ export function structureOf(smiles: string): Structure {
   return structure
 }
 
+/** A compound that somebody adds to those of the library. */
+export interface OwnCompound {
+  readonly name: string
+  readonly smiles: string
+  readonly melts_C?: number | null | undefined
+  readonly boils_C?: number | null | undefined
+}
+const own = new Map<string, Compound>()
+/** Takes up compounds beside those of the library; one that is in it stays as it is there. @throws UnreadStructure */
+export function takeCompounds(compounds: readonly OwnCompound[]): void {
+  for (const { name, smiles, melts_C = null, boils_C = null } of compounds) {
+    const solid = melts_C !== null && melts_C > ROOM_C
+    own.set(structureOf(smiles).code, {
+      ...{ name, smiles, melts_C: solid ? melts_C : null, boils_C, hazards: [], smell: 'none', source: 'own' },
+      ...(solid ? { colour: 'white', form: 'crystals' } : { colour: 'colourless', form: 'liquid' }),
+    })
+  }
+}
+
 let byStructure: ReadonlyMap<string, Compound> | undefined
-/** The library's compound with this structure, if it has one. */
+/** The compound with this structure, of the library or of those added to it. */
 export function compoundOf(smiles: string): Compound | undefined {
   byStructure ??= new Map(COMPOUNDS.map((c) => [structureOf(c.smiles).code, c]))
-  return byStructure.get(structureOf(smiles).code)
+  const { code } = structureOf(smiles)
+  return byStructure.get(code) ?? own.get(code)
 }

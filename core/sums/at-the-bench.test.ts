@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
-import { TESTS } from '../catalogue'
+import { TESTS, type Test } from '../catalogue'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { everyTest } from '../schemes'
-import { doSum, neutralisingsOf, rationsOf, stretchesOf, waitsOf, wasteOfTest } from '.'
+import { acidityAsked, doSum, neutralisingsOf, rationsOf, stretchesOf, waitsOf, wasteOfTest } from '.'
 
 const did = (id: string, body: object): Entry => entrySchema.parse({ id, at: '', did: body })
 const named = (id: string) => {
@@ -75,5 +75,24 @@ describe('waste', () => {
   test('every test has a jar for what is left of it, the strictest of its bottles', () => {
     for (const one of TESTS) expect(wasteOfTest(one)).not.toBe('')
     expect(wasteOfTest(named('silver-nitrate'))).toBe('silver')
+  })
+})
+
+describe('hydrogen sulfide into acid', () => {
+  const pouring = (...steps: readonly object[]): Test => ({ ...named('silver-nitrate'), steps: steps as Test['steps'] })
+  const take = { do: 'take', into: 'T', from: 'OS', mL: 1 }
+  test('asks for the acidity that was poured by then', () => {
+    const asked = acidityAsked(pouring(take, { do: 'add', to: 'T', reagent: 'HCl 2 M', mL: 1 }, { do: 'pass', gas: 'H2S', through: 'T' }))
+    expect(asked?.volume_mL).toBeCloseTo(2, 9)
+    expect(asked?.acid_M).toBeCloseTo(1, 9)
+  })
+  test('not in ammonia, and not without it', () => {
+    expect(acidityAsked(pouring(take, { do: 'add', to: 'T', reagent: 'NH3 2 M', mL: 1 }, { do: 'pass', gas: 'H2S', through: 'T' }))).toBeNull()
+    expect(acidityAsked(named('silver-nitrate'))).toBeNull()
+  })
+  test('the second group of a separation is one of them, the fourth is not', () => {
+    const [second, fourth] = ['group-2', 'group-4'].map((id) => [...everyTest.values()].find((t) => t.id === `full-separation/${id}`))
+    expect(second && acidityAsked(second)).not.toBeNull()
+    expect(fourth && acidityAsked(fourth)).toBeNull()
   })
 })

@@ -1,6 +1,7 @@
 import { ACID_STOCK, EXTRACT, expand, FUSION_EXTRACT, reagentsOf, STOCK, THIS, UnknownTest, type Test } from '../catalogue'
 import { apartFromControls, asAmended, type Case, type Entry } from '../notebook'
 import { everyTest } from '../schemes'
+import { findReagent } from '../species'
 import { FUSED_mg, SAMPLE, stepSchema, type Step } from '../tube'
 import { wasteOf } from './work'
 
@@ -67,6 +68,44 @@ export const neutralisingsOf = (test: Test): Neutralising[] => {
     else if (template.drops !== undefined) contents.push({ reagent, drops: template.drops })
     return []
   })
+}
+
+/** What stands in a tube when hydrogen sulfide is to meet acid in it, by what the test pours: the sum `acidity-for-sulfide` goes on from there. */
+export interface AcidityAsked {
+  readonly volume_mL: number
+  readonly acid_M: number
+}
+/** Bottles that give hydrogen sulfide. */
+const SULFIDE = /^(thioacetamide|H2S)/
+const AMMONIA = /^(NH3|NaOH|\(NH4\)2S)/
+const DROP_mL = 0.05
+/** What a fraction of a semimicro separation is taken to be, mL. */
+const FRACTION_mL = 1.5
+
+/** Whether a test brings hydrogen sulfide into acid, and how much acid it has poured by then; null where it does not, or goes on in ammonia. */
+export function acidityAsked(test: Test): AcidityAsked | null {
+  let volume = test.steps.some((s) => s.do === 'take') ? 0 : FRACTION_mL
+  let acid = 0
+  let alkaline = false
+  const asked = (): AcidityAsked | null => (alkaline ? null : { volume_mL: volume || 1, acid_M: volume > 0 ? acid / volume : 0 })
+  for (const template of test.steps) {
+    const step = stepSchema.parse(template)
+    if (step.do === 'pass' && step.gas === 'H2S') return asked()
+    if (step.do === 'take') volume += step.mL ?? (step.drops ?? 0) * DROP_mL
+    if (step.do !== 'add' || step.mg !== undefined) continue
+    if (SULFIDE.test(step.reagent)) return asked()
+    const mL = step.mL ?? (step.drops ?? 0) * DROP_mL
+    volume += mL
+    // What was neutralised before counts for nothing; acid that follows is what the gas will meet.
+    if (AMMONIA.test(step.reagent)) {
+      alkaline = step.until !== 'just-acidic'
+      acid = 0
+    }
+    if (!/^(HCl|HNO3|H2SO4)/.test(step.reagent)) continue
+    acid += mL * findReagent(step.reagent).molarity
+    alkaline = false
+  }
+  return null
 }
 
 /** What is left to work with: of the sample, and of each solution made of it. */

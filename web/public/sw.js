@@ -5,7 +5,7 @@ self.addEventListener('install', (event) => {
   event.waitUntil(
     caches
       .open(SHELL)
-      .then((cache) => cache.addAll(['/', '/mark.svg']))
+      .then((cache) => cache.addAll(['/', '/mark.svg', '/manifest.webmanifest']))
       .then(() => self.skipWaiting()),
   )
 })
@@ -49,6 +49,6 @@ self.addEventListener('fetch', (event) => {
   if (request.method !== 'GET' || url.origin !== self.location.origin || url.pathname.startsWith('/api')) return
   if (request.mode === 'navigate') event.respondWith(fresh(request, '/'))
   else if (url.pathname.startsWith('/assets/')) event.respondWith(once(request))
-  else if (url.pathname === '/percepts.json' || url.pathname === '/organic-percepts.json' || url.pathname === '/mark.svg')
+  else if (url.pathname === '/percepts.json' || url.pathname === '/organic-percepts.json' || url.pathname === '/mark.svg' || url.pathname === '/manifest.webmanifest')
     event.respondWith(fresh(request, url.pathname))
 })

@@ -37,7 +37,7 @@ interface More {
 type Row = readonly [name: string, smiles: string, melts_C: number | null, boils_C: number | null, hazards: string, more?: More]
 
 /** Room temperature for solid or liquid, °C. */
-const ROOM_C = 22
+export const ROOM_C = 22
 
 const isHazard = (letter: string): letter is Hazard => letter in HAZARDS
 

@@ -1,6 +1,10 @@
 import {
   candidateColours,
   compoundNamed,
+  groupOf,
+  NAMED_GROUPS,
+  structureOf,
+  type Structure,
   compoundOf,
   contentOf,
   drawCompound,
@@ -96,14 +100,17 @@ let organic: Promise<void> | null = null
 /** Without what was worked out ahead, what reads structures comes instead: it is as large, and everything takes longer. */
 async function loadOrganic(): Promise<void> {
   if (await percepts('/organic-percepts.json', takePack)) return
-  const { perceive } = await import('@foxing/core/structure/perceive')
-  readStructuresWith(perceive)
+  await reader()
 }
+let reading: Promise<void> | null = null
+/** What reads structures, for those that nobody worked out ahead. */
+const reader = (): Promise<void> => (reading ??= import('@foxing/core/structure/perceive').then(({ perceive }) => readStructuresWith(perceive)))
 /** What a case needs before it can be thought about; that of organic compounds is only loaded for one. */
-function readyFor({ kind }: Pick<Case, 'kind'>): Promise<unknown> {
+async function readyFor({ kind, compounds = [] }: Pick<Case, 'kind' | 'compounds'>): Promise<unknown> {
   if (kind !== 'organic') return ready
   organic ??= loadOrganic()
-  return organic
+  await organic
+  if (compounds.length > 0) await reader()
 }
 
 function drawn(seed: number): Salt {
@@ -258,9 +265,27 @@ const worker = {
     await readyFor(notebook.case)
     return undone(notebook, reasoned(notebook).reasoning, finding, entry, seed === null ? undefined : contentBy(seed, notebook.case))
   },
+  /** Whether a structure can be read, as SMILES; why not, where it cannot. */
+  async readable(smiles: string): Promise<string | null> {
+    await reader()
+    try {
+      structureOf(smiles)
+      return null
+    } catch (error) {
+      return error instanceof Error ? error.message : 'a structure as SMILES'
+    }
+  },
+  /** What is perceived of a compound of the library, and its groups by name; null for a name that is not in it. */
+  async structure(name: string): Promise<{ structure: Structure; groups: readonly string[] } | null> {
+    const compound = compoundNamed(name)
+    if (!compound) return null
+    await readyFor({ kind: 'organic' })
+    const structure = structureOf(compound.smiles)
+    return { structure, groups: NAMED_GROUPS.flatMap((id) => (structure.groups[id] === undefined ? [] : [groupOf(id).label ?? id])) }
+  },
   /** Every way a test comes out among the bench salts. */
   async test(test: string): Promise<Outcome[]> {
-    await ready
+    await readyFor({ kind: organicTestById.has(test) ? 'organic' : 'salt' })
     return outcomesOfTest(test)
   },
   /** What is written most often at a look of a catalogue test. */

@@ -1,7 +1,7 @@
 import type { Advice, Case, Entry } from '@foxing/core'
 import type { ReportDocument } from '@foxing/core/report'
 import { wrap, type Remote } from 'comlink'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import type { ReasoningWorker, Thought } from './reasoning.worker'
 
 let remote: Remote<ReasoningWorker> | undefined
@@ -35,7 +35,10 @@ const NO_ADVICE: Advice = { next: [], review: [], refutation: null, held: [], co
 
 /** The worker's view of a notebook. What the evidence comes to is there first, beside the advice of before; what to do next follows. */
 export function useThought(notebookCase: Case | undefined, entries: readonly Entry[]): { thought: Thought | null; thinking: boolean } {
-  const of = notebookCase ? entries : undefined
+  const compounds = JSON.stringify(notebookCase?.compounds ?? [])
+  // Asked anew where the entries are others, or what the jar may hold is.
+  const there = notebookCase !== undefined
+  const of = useMemo(() => (there ? { entries, compounds } : undefined), [there, entries, compounds])
   const asked = notebookCase && { case: notebookCase, entries: [...entries] }
   const quick = useAnswer(of, asked ? () => reasoner().weigh(asked) : null)
   const whole = useAnswer(of, asked ? () => reasoner().think(asked) : null)

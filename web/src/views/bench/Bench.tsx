@@ -18,6 +18,7 @@ import { api, ApiError } from '../../state/api'
 import type { LocalJar } from '../../state/local'
 import { useNotebook } from '../../state/notebook'
 import { looseNotes, nextLook, pageOf, readLine, runsOf, unseen, type Control, type PageRow } from '../../state/page'
+import { useOwnCompounds, withOwn } from '../../state/compounds'
 import { useSession } from '../../state/session'
 import { flush } from '../../state/sync'
 import { useWaits } from '../../state/waits'
@@ -79,7 +80,8 @@ export function Bench() {
   // On a phone the standings are a page of their own.
   const [aside, setAside] = useState(false)
   const { seen, looking } = useSeen(jar?.kind === 'simulated' ? jar : null, entries, rows, unsaved)
-  const { thought, thinking } = useThought(jar?.case, entries)
+  const own = useOwnCompounds((s) => s.list)
+  const { thought, thinking } = useThought(jar ? withOwn(jar.case, own) : undefined, entries)
   const chances = useMemo(() => (thought ? new Map(thought.standings.map((s) => [s.species, s.probability])) : null), [thought])
   const done = useMemo(() => new Set(rows.flatMap((r) => (r.test ? [r.test.id] : []))), [rows])
   const where = useCallback(

@@ -4,6 +4,7 @@ import { Chemistry, Formula } from '../../ui/Formula'
 import { Ion } from '../../ui/Ion'
 import { Structure } from '../../ui/Structure'
 import type { Thought } from '../../workers/reasoning.worker'
+import { OwnCompounds } from './OwnCompounds'
 
 /** What the list of what is left is called. */
 const LEFT: Readonly<Record<Case['kind'], string>> = { salt: 'salts left', mixture: 'taken together', organic: 'compounds left' }
@@ -104,6 +105,7 @@ export function Contention({
           {marked !== null && <p className="px-1 text-sm text-faint">marked, where it has one: {marked}</p>}
         </>
       )}
+      {kind === 'organic' && <OwnCompounds />}
       {shown && <Why standing={shown} where={where} />}
       {thought.advice.held.length > 0 && (
         <details className="mt-5 px-1">

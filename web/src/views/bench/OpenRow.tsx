@@ -1,7 +1,7 @@
-import { organicTestById, placeOf, sayObservation, wasteOfTest, type Seen, type Wait } from '@foxing/core'
+import { acidityAsked, organicTestById, placeOf, sayObservation, wasteOfTest, type Seen, type Wait } from '@foxing/core'
 import { X } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
-import { useEffect, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import type { Control, PageRow } from '../../state/page'
 import { clock, useWaits } from '../../state/waits'
 import { Chemistry, Formula } from '../../ui/Formula'
@@ -9,6 +9,7 @@ import { wordsOf } from '../../ui/pictures'
 import { Tube } from '../../ui/Tube'
 import { useNow } from '../../ui/Waits'
 import { reasoner } from '../../workers/useThought'
+import { Acidity } from './Acidity'
 import { Coach } from './Coach'
 import { nameOfControl, pictureAt, shownAt } from './Row'
 
@@ -39,6 +40,7 @@ export function OpenRow(props: OpenProps) {
   // One at a time: the keys count for the step that is being done.
   const [turn, setTurn] = useState(0)
   const coached = row.neutralisings[turn]
+  const asked = useMemo(() => (row.work ? acidityAsked(row.work) : null), [row.work])
   return (
     <li className="border-y-2 border-ink bg-sheet px-5 py-4" id={`row-${row.id}`} aria-current="step">
       <div className="flex items-baseline gap-3">
@@ -75,6 +77,7 @@ export function OpenRow(props: OpenProps) {
           }}
         />
       )}
+      {asked && <Acidity key={row.id} asked={asked} />}
       {looking !== null && (
         <p role="status" className="md:ml-8 mt-2 text-faint">
           {looking}

@@ -1,6 +1,11 @@
 import {
   AXES,
   cautionsOf,
+  COMPOUNDS,
+  everyTest,
+  ORGANIC,
+  ORGANIC_TESTS,
+  organicTestById,
   PORTIONS,
   REFERENCE_IONS,
   REFERENCE_REAGENTS,
@@ -19,11 +24,15 @@ import { Frame } from '../../ui/Frame'
 import { pictureOfLook, wordsOf } from '../../ui/pictures'
 import { Tube } from '../../ui/Tube'
 import { useReference } from '../../workers/useThought'
+import { CompoundPage } from './CompoundPage'
 import { FractionChart } from './FractionChart'
 import { SchemePage } from './SchemePage'
 import { Spectroscope } from './Spectroscope'
 import { Strip } from './Strip'
 import { WithReagents } from './WithReagents'
+
+/** Tests there are pages for; a melting point comes out otherwise with every compound. */
+const SHOWN = [...TESTS, ...ORGANIC_TESTS.filter((t) => t.stage !== 'constants')]
 
 /** Pages for ions and tests: everything on them is computed, and says where its constants are from. */
 export function Reference() {
@@ -38,10 +47,12 @@ export function Reference() {
         <main className="min-w-0 flex-1 overflow-auto bg-sheet px-8 py-6" tabIndex={0} aria-label="page">
           {kind === 'ion' && REFERENCE_IONS.includes(id) ? (
             <IonPage ion={id} />
-          ) : kind === 'test' && testById.has(id) ? (
+          ) : kind === 'test' && SHOWN.some((t) => t.id === id) ? (
             <TestPage id={id} />
           ) : kind === 'reagent' && REFERENCE_REAGENTS.some((r) => r.id === id) ? (
             <ReagentPage id={id} />
+          ) : kind === 'compound' && COMPOUNDS.some((c) => c.name === id) ? (
+            <CompoundPage key={id} name={id} />
           ) : kind === 'scheme' && SCHEMES.some((s) => s.id === id) ? (
             <SchemePage id={id} />
           ) : (
@@ -62,7 +73,9 @@ function Index({ chosen }: { readonly chosen: string }) {
   const [wanted, setWanted] = useState('')
   const fits = (text: string): boolean => text.toLowerCase().includes(wanted.trim().toLowerCase())
   const ions = [...REFERENCE_IONS].sort((a, b) => Number(b.endsWith('+')) - Number(a.endsWith('+'))).filter(fits)
-  const tests = TESTS.filter((t) => fits(t.title) || fits(t.id))
+  const tests = SHOWN.filter((t) => fits(t.title) || fits(t.id))
+  // All four hundred only once something is asked for.
+  const compounds = wanted.trim().length < 2 ? [] : COMPOUNDS.filter((c) => fits(c.name))
   const reagents = REFERENCE_REAGENTS.filter((r) => fits(r.name) || fits(r.ask))
   const schemes = SCHEMES.filter((s) => fits(s.title))
   return (
@@ -76,7 +89,9 @@ function Index({ chosen }: { readonly chosen: string }) {
           onChange={(e) => setWanted(e.target.value)}
         />
       </label>
-      {ions.length + tests.length + reagents.length + schemes.length === 0 && <p className="mt-4 text-faint">Nothing here is called that.</p>}
+      {ions.length + tests.length + reagents.length + schemes.length + compounds.length === 0 && (
+        <p className="mt-4 text-faint">Nothing here is called that.</p>
+      )}
       <ul className="mt-4 flex flex-wrap gap-x-1">
         {ions.map((ion) => (
           <li key={ion}>
@@ -92,7 +107,7 @@ function Index({ chosen }: { readonly chosen: string }) {
           </li>
         ))}
       </ul>
-      {PORTIONS.stages.map((stage) => {
+      {[...PORTIONS.stages, ...ORGANIC.stages].map((stage) => {
         const shown = stage.tests.flatMap((t) => tests.find((known) => known.id === t) ?? [])
         if (shown.length === 0) return null
         return (
@@ -115,6 +130,10 @@ function Index({ chosen }: { readonly chosen: string }) {
         )
       })}
       <Others title="schemes" kind="scheme" chosen={chosen} entries={schemes.map((s) => [s.id, s.title])} />
+      <Others title="compounds" kind="compound" chosen={chosen} entries={compounds.map((c) => [c.name, c.name])} />
+      {wanted.trim().length < 2 && (
+        <p className="mt-4 text-sm text-faint">{COMPOUNDS.length} organic compounds: write two letters of a name to find one.</p>
+      )}
       <Others title="reagents" kind="reagent" chosen={chosen} entries={reagents.map((r) => [r.id, r.name])} />
     </nav>
   )
@@ -290,7 +309,7 @@ function ReagentPage({ id }: { readonly id: string }) {
 
 function TestPage({ id }: { readonly id: string }) {
   const outcomes = useReference(`test ${id}`, (worker) => worker.test(id))
-  const test = testById.get(id)
+  const test = everyTest.get(id)
   if (!test) return null
   return (
     <>
@@ -320,7 +339,7 @@ function TestPage({ id }: { readonly id: string }) {
             {outcome.salts.map((salt, i) => (
               <span key={salt}>
                 {i > 0 && ', '}
-                <Formula>{salt}</Formula>
+                {organicTestById.has(id) ? <Link to={`/reference/compound/${encodeURIComponent(salt)}`}>{salt}</Link> : <Formula>{salt}</Formula>}
               </span>
             ))}
           </p>
