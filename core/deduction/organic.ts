@@ -56,13 +56,18 @@ const MUCH_OXIDISED: Partial<Readonly<Record<FusionElement, string>>> = { N: 'NC
 const bearing = (elements: readonly FusionElement[]): string => (elements.length === 0 ? 'CCCCCCCC' : elements.map((e) => BEARERS[e]).join('.'))
 /** Much of the elements, little, and beside much oxygen, which takes the sodium: what stands beside their bearers. */
 const DILUTED = ['', '.CCCCCCCCCCCCCCCCCCCCCCCCCCCCCC', '.OC(=O)C(O)=O.OC(=O)C(O)=O.OC(=O)C(O)=O'] as const
-/** A set of elements in several proportions: alike, diluted, all of them rich, and more of one than of the others. */
-const proportions = (elements: readonly FusionElement[]): readonly string[] => [
-  ...DILUTED.map((filler) => `${bearing(elements)}${filler}`),
-  ...(elements.length > 0 ? [elements.map((e) => RICH[e]).join('.')] : []),
-  ...(elements.some((e) => OXIDISED[e]) ? [OXIDISED, MUCH_OXIDISED].map((bound) => elements.map((e) => bound[e] ?? BEARERS[e]).join('.')) : []),
-  ...(elements.length > 1 ? elements.map((e) => `${bearing(elements)}.${RICH[e]}`) : []),
-]
+/** Sets of more elements than this are seldom met, and are asked about in fewer proportions. */
+const USUAL = 3
+/** A set of elements in several proportions: alike, diluted, all of them rich; of the usual sets also bound to oxygen, and with more of one than of the others. */
+const proportions = (elements: readonly FusionElement[]): readonly string[] => {
+  const diluted = DILUTED.map((filler) => `${bearing(elements)}${filler}`)
+  if (elements.length === 0) return diluted
+  const joined = (bearers: Partial<Readonly<Record<FusionElement, string>>>): string => elements.map((e) => bearers[e] ?? BEARERS[e]).join('.')
+  if (elements.length > USUAL) return [...diluted.filter((_, k) => k !== 1), joined(RICH)]
+  const bound = elements.some((e) => OXIDISED[e]) ? [joined(OXIDISED), joined(MUCH_OXIDISED)] : []
+  const uneven = elements.length > 1 ? elements.map((e) => `${bearing(elements)}.${RICH[e]}`) : []
+  return [...diluted, joined(RICH), ...bound, ...uneven]
+}
 
 /** Every set of the elements. */
 const SETS: readonly (readonly FusionElement[])[] = Array.from({ length: 2 ** FUSION_ELEMENTS.length }, (_, bits) =>
