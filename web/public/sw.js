@@ -49,6 +49,11 @@ self.addEventListener('fetch', (event) => {
   if (request.method !== 'GET' || url.origin !== self.location.origin || url.pathname.startsWith('/api')) return
   if (request.mode === 'navigate') event.respondWith(fresh(request, '/'))
   else if (url.pathname.startsWith('/assets/')) event.respondWith(once(request))
-  else if (url.pathname === '/percepts.json' || url.pathname === '/organic-percepts.json' || url.pathname === '/mark.svg' || url.pathname === '/manifest.webmanifest')
+  else if (
+    url.pathname === '/percepts.json' ||
+    url.pathname === '/organic-percepts.json' ||
+    url.pathname === '/mark.svg' ||
+    url.pathname === '/manifest.webmanifest'
+  )
     event.respondWith(fresh(request, url.pathname))
 })
