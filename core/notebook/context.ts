@@ -1,4 +1,5 @@
 import type { Step } from '../tube'
+import { LINE_COLOURS } from '../vocabulary'
 import { readShorthand, type Reading } from './shorthand'
 import type { ObservationInput } from './schema'
 
@@ -8,6 +9,7 @@ import type { ObservationInput } from './schema'
  * @param dry whether the vessel looked at holds no liquid
  */
 export function readAt(line: string, step: Step, dry: boolean): Reading {
+  if (step.do === 'flame' && step.through === 'spectroscope') return linesIn(line)
   const smelling = step.do === 'smell' ? smellWords(line) : null
   if (step.do === 'flame') return readShorthand(/\bflame\b/i.test(line) ? line : `flame ${line}`)
   if (smelling) return smelling
@@ -17,6 +19,28 @@ export function readAt(line: string, step: Step, dry: boolean): Reading {
   if ((step.do === 'dip' || step.do === 'hold') && step.paper) return { ...reading, observations: onPaper(reading.observations, step.paper) }
   if (dry) return { ...reading, observations: reading.observations.flatMap(onDrySample) }
   return reading
+}
+
+/** Longer names first: "far red" holds "red". */
+const LINES = [...LINE_COLOURS].sort((a, b) => b.length - a.length)
+/** "crimson, yellow", "yellow line only", "no lines": through a spectroscope every colour is a line, and "only" denies the others. */
+function linesIn(line: string): Reading {
+  const none = LINE_COLOURS.map((value): ObservationInput => ({ channel: 'flame.line', value, negated: true }))
+  let left = line.toLowerCase()
+  if (/^\s*(no lines?|nothing|none|nil|no change)[\s.!]*$/.test(left)) return { observations: none, rest: [] }
+  const seen = new Map<string, boolean>()
+  for (const colour of LINES)
+    left = left.replace(new RegExp(`\\b(no )?${colour}\\b`, 'g'), (_, no: string | undefined) => {
+      seen.set(colour, no === undefined)
+      return ' '
+    })
+  const only = seen.size > 0 && /\bonly\b/.test(left)
+  const observations = LINE_COLOURS.flatMap((value): ObservationInput[] => {
+    const there = seen.get(value) ?? (only ? false : undefined)
+    return there === undefined ? [] : [{ channel: 'flame.line', value, ...(there ? {} : { negated: true }) }]
+  })
+  const rest = left.split(/[\s,;:.&+/]+/).filter((word) => word !== '' && !/^(lines?|bands?|and|a|the|at|in|only|seen)$/.test(word))
+  return { observations, rest }
 }
 
 /** "ammonia", "nh3", "nothing": at a smell they are the whole answer. */

@@ -5,7 +5,7 @@ import { asAmended } from './amend'
 import { readAt } from './context'
 import { entrySchema, notebookSchema, observationSchema, type Entry } from './schema'
 import { readShorthand } from './shorthand'
-import { sayObservation, sayStep } from './words'
+import { sayObservation, sayStep, sayTogether } from './words'
 
 const brief = (line: string): string[] =>
   readShorthand(line).observations.map(
@@ -87,6 +87,34 @@ describe('a line written at a look', () => {
   })
   test('at a smell one word is the whole answer', () => {
     expect(readAt('nothing', stepSchema.parse({ do: 'smell', at: 'A' }), false).observations).toMatchObject([{ channel: 'smell', value: 'none' }])
+  })
+})
+
+describe('lines in a spectroscope', () => {
+  const at = (line: string) => readAt(line, stepSchema.parse({ do: 'flame', from: 'sample', through: 'spectroscope' }), true)
+  const said = (line: string): string[] => at(line).observations.map((o) => `${o.negated === true ? 'no ' : ''}${o.value ?? ''}`)
+  test.each([
+    ['crimson line, yellow line', ['yellow', 'crimson']],
+    ['Red, orange and far red', ['orange', 'red', 'far red']],
+    ['no crimson line', ['no crimson']],
+    ['lines: orange, green bands', ['green', 'orange']],
+    ['yellow only', ['no violet', 'no blue', 'no green', 'yellow', 'no orange', 'no red', 'no crimson', 'no far red']],
+  ])('%s', (line, expected) => {
+    expect(said(line)).toEqual(expected)
+    expect(at(line).rest).toEqual([])
+    for (const { channel } of at(line).observations) expect(channel).toBe('flame.line')
+  })
+  test('no lines denies every one; what is no colour stays as text', () => {
+    expect(said('no lines')).toHaveLength(8)
+    expect(at('yellow, wobbling').rest).toEqual(['wobbling'])
+  })
+  test('are said together', () => {
+    const written = at('yellow only').observations.map((o) => observationSchema.parse(o))
+    expect(sayTogether(written)).toBe('lines: yellow; no others')
+    expect(sayTogether(written.filter((o) => o.negated))).toMatch(/^no violet, blue/)
+    expect(sayTogether([observationSchema.parse({ channel: 'smell', value: 'none' })])).toBe(
+      sayObservation({ channel: 'smell', value: 'none', negated: false, certainty: 'sure' }),
+    )
   })
 })
 

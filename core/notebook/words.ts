@@ -1,3 +1,4 @@
+import { LINE_COLOURS } from '../vocabulary'
 import { FUSED_mg, SODA_mg } from '../tube'
 import type { Step } from '../tube'
 import type { Observation } from './schema'
@@ -104,6 +105,21 @@ export function sayObservation(observation: Pick<Observation, 'channel' | 'value
   const { channel, value, negated, degree, after, certainty } = observation
   const doubt = certainty === 'unsure' ? ' (?)' : certainty === 'fairly' ? ' (fairly sure)' : ''
   return `${body(channel, value, negated, degree)}${after ? whenWords(channel, after) : ''}${doubt}`
+}
+
+/** Everything written at one look, in words: the lines of a spectroscope together, not one by one. */
+export function sayTogether(observations: readonly Parameters<typeof sayObservation>[0][]): string {
+  const lines = observations.filter((o) => o.channel === 'flame.line')
+  const others = observations.filter((o) => o.channel !== 'flame.line').map(sayObservation)
+  if (lines.length < 2) return observations.map(sayObservation).join(', ')
+  const seen = lines.filter((o) => !o.negated).map((o) => o.value)
+  const denied = lines.filter((o) => o.negated).map((o) => o.value)
+  const all = seen.length + denied.length === LINE_COLOURS.length
+  const none = all ? (seen.length === 0 ? 'no lines' : 'no others') : denied.length > 0 ? `no ${denied.join(', ')}` : ''
+  return [seen.length > 0 ? `lines: ${seen.join(', ')}` : '', none]
+    .filter((text) => text !== '')
+    .concat(others)
+    .join('; ')
 }
 
 const whenWords = (channel: string, after: string): string =>

@@ -1,4 +1,4 @@
-import { placeOf, sayObservation, type Finding, type Seen, type SeenLook, type Undone } from '@foxing/core'
+import { placeOf, sayObservation, sayTogether, type Finding, type Seen, type SeenLook, type Undone } from '@foxing/core'
 import type { ReactNode } from 'react'
 import type { Control, Look, PageRow } from '../../state/page'
 import { Chemistry } from '../../ui/Formula'
@@ -35,7 +35,7 @@ export function pictureAt(look: Look, seen: ReadonlyMap<string, Seen>): Picture 
   const shown = shownAt(look, seen)
   if (shown) return pictureOfLook(shown)
   const observations = look.written.map((w) => w.observation)
-  return observations.length > 0 ? pictureOfObservations(observations, observations.map(sayObservation).join(', ')) : null
+  return observations.length > 0 ? pictureOfObservations(observations, sayTogether(observations)) : null
 }
 
 /** A test that is done: one line of the three columns. */
@@ -79,7 +79,7 @@ export function Row({ row, number, seen, inference, findings, undo, unsaved, by,
           {row.looks.map((look) =>
             look.written.length > 0 ? (
               <p key={`${look.entry} ${look.step}`} className="leading-snug">
-                {look.written.map((w) => sayObservation(w.observation)).join(', ')}
+                {sayTogether(look.written.map((w) => w.observation))}
               </p>
             ) : null,
           )}
