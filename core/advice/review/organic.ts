@@ -1,5 +1,5 @@
 import { FUSION_EXTRACT } from '../../catalogue'
-import { adding, addsReagent, changing, doing, history, isAcid, reagentId, sinceLast, type Work, type WorkRule, wrote } from './work'
+import { adding, addsReagent, changing, doing, history, isAcid, reagentId, type Work, type WorkRule, wrote } from './work'
 import { FUSION_FAULTS, type Step } from '../../tube'
 
 /** Traps of a fusion, of the tests of elements, and of organic groups. */
@@ -133,11 +133,10 @@ export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
     applies: ({ steps }) =>
       steps.some((step) => {
         const before = history(step)
-        return (
-          addsReagent(step, 'silver-nitrate') &&
-          fromExtract(before) &&
-          sinceLast(before, (s) => s.do === 'add' && reagentId(s.reagent) === 'nitric-acid')?.some(boils) !== true
-        )
+        const acid = before.findIndex((s) => s.do === 'add' && reagentId(s.reagent) === 'nitric-acid')
+        // More acid may follow the boiling.
+        const boiledOut = acid >= 0 && before.slice(acid + 1).some(boils)
+        return addsReagent(step, 'silver-nitrate') && fromExtract(before) && !boiledOut
       }),
   },
   {
