@@ -131,7 +131,8 @@ test('the reference: a titration is gone through by key, the forms are charted, 
   await page.getByRole('combobox', { name: 'against' }).selectOption('NH3')
   await expect(page.getByRole('img', { name: /Forms of Zn.* NH3/ })).toBeVisible()
   await page.getByRole('textbox', { name: 'find' }).fill('dimethylgly')
-  await page.getByRole('link', { name: 'dimethylglyoxime', exact: true }).click()
+  // It is a compound of the library, too.
+  await page.getByRole('region', { name: 'reagents' }).getByRole('link', { name: 'dimethylglyoxime', exact: true }).click()
   await expect(page.getByRole('row', { name: /Ni.*red/ })).toBeVisible()
   await page.goto('/reference/scheme/full-separation')
   await expect(page.getByText('Group IV: hydrogen sulfide in ammonia')).toBeVisible()

@@ -152,13 +152,13 @@ function Others({
 }) {
   if (entries.length === 0) return null
   return (
-    <section className="mt-4">
+    <section className="mt-4" aria-label={title}>
       <h2 className="text-sm text-faint">{title}</h2>
       <ul>
         {entries.map(([id, name]) => (
           <li key={id}>
             <Link
-              to={`/reference/${kind}/${id}`}
+              to={`/reference/${kind}/${encodeURIComponent(id)}`}
               aria-current={id === chosen ? 'page' : undefined}
               className={`pressable flex items-center leading-tight ${id === chosen ? 'bg-press underline' : ''}`}
             >
