@@ -95,7 +95,7 @@ export function Contention({
                   <Formula>{f.formula}</Formula>
                 </span>
               )}
-              <span className="font-mono text-sm">{percent(f.probability)}</span>
+              <span className="whitespace-nowrap font-mono text-sm">{percent(f.probability)}</span>
             </li>
           ))}
       </ul>
