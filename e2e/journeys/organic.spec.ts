@@ -78,7 +78,7 @@ test('a fusion that must be repeated: the brown extract is spoken up about, and 
   await write(page, 'blue')
   await begin(page, 'Sulfur: nitroprusside')
   await write(page, 'yellow')
-  await expect(main).toContainText('The extract was coloured: the fusion failed')
+  await expect(main).toContainText('The extract was coloured: the fusion failed', { timeout: 60_000 })
   await expect(main).toContainText('Fuse a fresh portion, red hot with sodium enough')
   // A second fusion, and the same test on its extract: what was said stays with the first.
   await begin(page, 'Sodium fusion')
