@@ -23,23 +23,34 @@ export function readAt(line: string, step: Step, dry: boolean): Reading {
 
 /** Longer names first: "far red" holds "red". */
 const LINES = [...LINE_COLOURS].sort((a, b) => b.length - a.length)
-/** "crimson, yellow", "yellow line only", "no lines": through a spectroscope every colour is a line, and "only" denies the others. */
+const LINE = new RegExp(`\\b(${LINES.join('|')})\\b`, 'g')
+/** What a line is called that everybody knows. */
+const KNOWN_LINES: readonly (readonly [RegExp, string])[] = [[/\b(d|sodium|na) lines?\b/g, 'yellow']]
+const DENIES = /\b(no|not|without|neither|nor)\b/
+const ABSENT = /\b(absent|missing|not seen|not there)\b/
+/**
+ * "crimson, yellow", "yellow line only", "no red or green", "no lines": through a spectroscope every colour is a line. What denies one denies all that follow it in its clause; "only" denies those not
+ * named.
+ */
 function linesIn(line: string): Reading {
-  const none = LINE_COLOURS.map((value): ObservationInput => ({ channel: 'flame.line', value, negated: true }))
-  let left = line.toLowerCase()
-  if (/^\s*(no lines?|nothing|none|nil|no change)[\s.!]*$/.test(left)) return { observations: none, rest: [] }
+  const text = KNOWN_LINES.reduce((left, [called, colour]) => left.replace(called, colour), line.toLowerCase())
+  if (/^\s*(no lines?|nothing|none|nil|no change)[\s.!]*$/.test(text))
+    return { observations: LINE_COLOURS.map((value) => ({ channel: 'flame.line', value, negated: true })), rest: [] }
   const seen = new Map<string, boolean>()
-  for (const colour of LINES)
-    left = left.replace(new RegExp(`\\b(no )?${colour}\\b`, 'g'), (_, no: string | undefined) => {
-      seen.set(colour, no === undefined)
-      return ' '
-    })
-  const only = seen.size > 0 && /\bonly\b/.test(left)
+  for (const clause of text.split(/[,;.]|\band\b|\bbut\b/)) {
+    const denied = ABSENT.test(clause) ? 0 : (DENIES.exec(clause)?.index ?? Infinity)
+    for (const { 0: colour, index } of clause.matchAll(LINE)) seen.set(colour, index < denied)
+  }
+  const only = seen.size > 0 && /\bonly\b/.test(text)
   const observations = LINE_COLOURS.flatMap((value): ObservationInput[] => {
     const there = seen.get(value) ?? (only ? false : undefined)
     return there === undefined ? [] : [{ channel: 'flame.line', value, ...(there ? {} : { negated: true }) }]
   })
-  const rest = left.split(/[\s,;:.&+/]+/).filter((word) => word !== '' && !/^(lines?|bands?|and|a|the|at|in|only|seen)$/.test(word))
+  const said = /^(lines?|bands?|and|or|but|nor|neither|no|not|without|a|the|at|in|only|seen|there|absent|missing)$/
+  const rest = text
+    .replace(LINE, ' ')
+    .split(/[\s,;:.&+/]+/)
+    .filter((word) => word !== '' && !said.test(word))
   return { observations, rest }
 }
 

@@ -797,7 +797,7 @@ for (const colour of LINE_COLOURS) {
   define({ is: 'says', value: `flame.line=${colour}` }, ...spellings)
   define({ is: 'says', value: `!flame.line=${colour}` }, ...spellings.map((spelling) => `no ${spelling}`))
 }
-define({ is: 'says', value: 'flame.line=yellow' }, 'd line', 'sodium line', 'na line', 'sodium d line')
+define({ is: 'says', value: 'flame.line=yellow' }, 'sodium line', 'na line')
 define({ is: 'says', value: 'heat=warm' }, 'exothermic', 'heat evolved')
 define({ is: 'says', value: 'heat=none' }, 'no heat', 'not warm', 'no heating')
 define({ is: 'says', value: 'precipitate.present=yes;precipitate.habit=mirror' }, 'silver mirror', 'mirror')

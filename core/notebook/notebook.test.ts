@@ -97,6 +97,12 @@ describe('lines in a spectroscope', () => {
     ['crimson line, yellow line', ['yellow', 'crimson']],
     ['Red, orange and far red', ['orange', 'red', 'far red']],
     ['no crimson line', ['no crimson']],
+    ['no red or green', ['no green', 'no red']],
+    ['neither crimson nor blue', ['no blue', 'no crimson']],
+    ['yellow but no crimson', ['yellow', 'no crimson']],
+    ['yellow, crimson absent', ['yellow', 'no crimson']],
+    ['no blue, orange line', ['no blue', 'orange']],
+    ['D line and red', ['yellow', 'red']],
     ['lines: orange, green bands', ['green', 'orange']],
     ['yellow only', ['no violet', 'no blue', 'no green', 'yellow', 'no orange', 'no red', 'no crimson', 'no far red']],
   ])('%s', (line, expected) => {
