@@ -91,8 +91,9 @@ export function organicUnknowns(): readonly Hypothesis[] {
 /** What an organic jar may hold beside that, by the case: each as likely beforehand as one of the library. */
 export function ownUnknowns(compounds: readonly OwnCompound[]): readonly Hypothesis[] {
   takeCompounds(compounds)
-  return compounds.map(({ name, smiles }) => ({
-    content: contentOf(smiles, name),
+  return compounds.map(({ name, smiles, melts_C, boils_C }) => ({
+    // With another constant it is another content: what was worked out of it before does not hold.
+    content: { ...contentOf(smiles, name), id: `${smiles} ${melts_C ?? ''} ${boils_C ?? ''}` },
     ions: partsOf(structureOf(smiles)),
     prior: LISTED / COMPOUNDS.length,
     unlisted: false,
@@ -121,6 +122,9 @@ function bySets(): Hypothesis[] {
     })),
   )
 }
+
+/** The SMILES of everything an organic jar may hold, before any of it is read. */
+export const organicSmiles = (): readonly string[] => [...COMPOUNDS.map((c) => c.smiles), ...SETS.flatMap(proportions)]
 
 /** Every content hypotheses ask about, once. */
 export const organicContents = (): readonly Content[] => [...new Map(organicUnknowns().map(({ content }) => [content.id, content])).values()]

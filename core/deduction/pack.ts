@@ -1,10 +1,11 @@
 import { expand, ORGANIC_TESTS, TESTS, type Test } from '../catalogue'
 import type { Percept } from '../perception'
-import { ORGANIC_RULES, RULES } from '../reactions'
-import { AQUEOUS, GASES, REAGENTS, SALTS, SOLIDS } from '../species'
+import { COUPLES, ORGANIC_RULES, RULES } from '../reactions'
+import { AQUEOUS, FLAMES, GASES, REAGENTS, SALTS, SOLIDS } from '../species'
 import { SAMPLE, vesselOf, type Step } from '../tube'
 import { COMPOUNDS } from '../structure'
 import { Simulations, type Content, type PerceptPack } from './hypotheses'
+import { organicSmiles } from './organic'
 import { recipeOf, type Recipe, type TraceStep } from './trace'
 import { everyTest, SCHEMES } from '../schemes'
 
@@ -31,10 +32,11 @@ export function stepsOfTest(id: string, sample_mL?: number): readonly TraceStep[
 
 let id: string | undefined
 
-/** A short mark of the constants, salts and tests this program was built with: percepts made with others are not its own. FNV-1a, 53 bits of it. */
+/** A short mark of the constants, rules, tests, and of what a jar may hold, that this program was built with: percepts made with others are not its own. FNV-1a, twice 32 bits. */
 export function modelId(): string {
   if (id !== undefined) return id
-  const text = JSON.stringify([AQUEOUS, SOLIDS, GASES, SALTS, RULES, REAGENTS, TESTS, SCHEMES, ORGANIC_TESTS, ORGANIC_RULES, COMPOUNDS])
+  const salts = [AQUEOUS, SOLIDS, GASES, SALTS, RULES, COUPLES, [...FLAMES.values()], REAGENTS, TESTS, SCHEMES]
+  const text = JSON.stringify([salts, ORGANIC_TESTS, ORGANIC_RULES, COMPOUNDS, organicSmiles()])
   let a = 0x811c9dc5
   let b = 0x01000193
   for (let i = 0; i < text.length; i++) {
