@@ -1,4 +1,4 @@
-import { stepsMeant } from './likelihood'
+import { stepsMeant } from './meant'
 import type { Trace, TraceObservation } from './trace'
 
 /** What was written of one test, or of one step done freely. */

@@ -7,7 +7,8 @@ import { COMPONENTS } from '../species'
 import { FUSION_ELEMENTS } from '../structure'
 import type { Hypothesis, Simulations } from './hypotheses'
 import { shownBy, tellsElements } from './organic'
-import { likelihoodAt, stepsMeant } from './likelihood'
+import { likelihoodAt } from './likelihood'
+import { stepsMeant } from './meant'
 import type { Trace, TraceObservation } from './trace'
 
 export type Status = (typeof STATUSES)[number]

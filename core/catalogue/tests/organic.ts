@@ -261,7 +261,8 @@ export const chlorineBeside = defineTest({
     addTo(BESIDE, 'silver nitrate', drops(3)),
     look('precipitate', BESIDE),
   ],
-  because: 'Permanganate in dilute nitric acid boils bromine and iodine off and leaves chloride, which silver then shows by itself.',
+  because:
+    'Permanganate in dilute nitric acid boils bromine and iodine off and leaves chloride, which silver then shows by itself, in the clear liquid: sulfur that sulfide left is spun off first.',
   minutes: 14,
   sources: ['vogel-organic'],
   cautions: ['Bromine and iodine boil off: in the hood.'],

@@ -1,6 +1,7 @@
 import type { Group } from '../groups'
 import type { Content, Simulations } from '../hypotheses'
-import { likelihood, likelihoodAt, stepsMeant, togetherInOneTest, unknowing } from '../likelihood'
+import { likelihood, likelihoodAt, togetherInOneTest, unknowing } from '../likelihood'
+import { stepsMeant } from '../meant'
 import { observationsOf } from '../seen'
 
 /** Natural logarithms of the probability of each observation of a group, with this in the jar. */

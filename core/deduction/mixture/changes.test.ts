@@ -1,0 +1,41 @@
+import { describe, expect, test } from '@jest/globals'
+import { additions, crowded, otherAmounts, pairs, pairsOut, removals, swaps, without } from './changes'
+import { ACID, PARTS, type AmountClass, type Parts } from './parts'
+
+const partsOf = (...parts: readonly string[]): Parts => new Map(parts.map((part) => [part, 'middling'] as const))
+const named = (changes: readonly { readonly parts: Parts }[]): string[] => changes.map(({ parts }) => [...parts.keys()].sort().join(' ')).sort()
+
+describe('steps from one mixture to another', () => {
+  const held = partsOf('Cu^2+', 'SO4^2-', 'Cl^-')
+  test('a part is put in once, and not where it would come down with what is there', () => {
+    const put = additions(held, PARTS).map(({ changed }) => changed[0])
+    expect(new Set(put).size).toBe(put.length)
+    for (const part of ['Cu^2+', 'SO4^2-', 'Ba^2+', 'Pb^2+', 'Ag^+']) expect(put).not.toContain(part)
+    for (const part of ['Zn^2+', 'NO3^-', 'K^+', ACID]) expect(put).toContain(part)
+  })
+  test('what only acid keeps up is tried as long as acid may be there', () => {
+    expect(additions(partsOf('Fe^3+'), ['AsO4^3-']).length + additions(partsOf('Fe^3+', ACID), ['AsO4^3-']).length).toBeGreaterThan(0)
+  })
+  test('a part is taken out, or two of them', () => {
+    expect(named(removals(held))).toEqual(['Cl^- Cu^2+', 'Cl^- SO4^2-', 'Cu^2+ SO4^2-'])
+    expect(named(pairsOut(held))).toEqual(['Cl^-', 'Cu^2+', 'SO4^2-'])
+    expect(without(held, 'Cl^-').size).toBe(2)
+  })
+  test('a little more or less of one, not beyond the ends', () => {
+    const amounts = (amount: AmountClass): number => otherAmounts(new Map([['Cu^2+', amount]])).length
+    expect([amounts('trace'), amounts('middling'), amounts('heavy')]).toEqual([1, 2, 1])
+  })
+  test('an exchange takes one out and puts another in; a pair is put in once, whichever is named first', () => {
+    for (const { parts, changed } of swaps(held, ['Zn^2+', 'Br^-'])) {
+      expect(parts.size).toBe(3)
+      expect(changed).toHaveLength(2)
+    }
+    const two = named(pairs(held, ['Zn^2+', 'Br^-', 'K^+']))
+    expect(new Set(two).size).toBe(two.length)
+    expect(two).toHaveLength(3)
+  })
+  test('what comes down pair by pair but keeps in other amounts is tried in those', () => {
+    const tried = crowded(partsOf('S2O3^2-'), ['Ag^+'])
+    expect(tried.map(({ parts }) => [parts.get('Ag^+'), parts.get('S2O3^2-')])).toEqual([['trace', 'heavy']])
+  })
+})

@@ -1,0 +1,65 @@
+import { ACID, CLASSES, type AmountClass, type Parts } from './parts'
+import { keepsTogether, shares } from './together'
+
+/** How one mixture is changed into another: the steps of the search. */
+
+export const without = (parts: Parts, part: string): Parts => new Map([...parts].filter(([p]) => p !== part))
+export const having = (parts: Parts, part: string, amount: AmountClass): Parts => new Map([...parts, [part, amount]])
+
+/** A change of one mixture into another. */
+export interface Change {
+  readonly parts: Parts
+  readonly changed: readonly string[]
+  /** What is seldom tried, and cheap, is weighed to the end: what nothing explained so far it may explain all the same. */
+  readonly toTheEnd?: boolean
+}
+/** Whether a part could stand in one solution with these, in acid or without; what could not is tried only as `crowded` has it. */
+const fits = (parts: Parts, part: string): boolean =>
+  part === ACID || [...parts.keys()].every((held) => held === ACID || shares(part, held, true) || (!parts.has(ACID) && shares(part, held, false)))
+export const additions = (parts: Parts, among: readonly string[]): Change[] =>
+  among.filter((p) => !parts.has(p) && fits(parts, p)).map((part) => ({ parts: having(parts, part, 'middling'), changed: [part] }))
+export const removals = (parts: Parts, among = parts): Change[] =>
+  [...among.keys()].map((part) => ({ parts: without(parts, part), changed: [part], toTheEnd: true }))
+/** Two parts fewer: each may stand in for what the other lacks, tin(IV) beside arsenic(III) for tin(II) beside arsenic(V). */
+export const pairsOut = (parts: Parts): Change[] =>
+  [...parts.keys()].flatMap((a, k, all) => all.slice(k + 1).map((b) => ({ parts: without(without(parts, a), b), changed: [a, b] })))
+/** A part that what is there would bring down, with so little of it, and so much of the other, that it stays up: mercury beside iodide. */
+export const crowded = (parts: Parts, among: readonly string[]): Change[] =>
+  among.flatMap((part) => {
+    if (parts.has(part) || part === ACID) return []
+    const others = [...parts.keys()].filter((other) => other !== ACID && !shares(part, other, parts.has(ACID)))
+    if (others.length === 0) return []
+    const tried = others.reduce((crowd, other) => having(crowd, other, 'heavy'), having(parts, part, 'trace'))
+    return keepsTogether(tried) ? [{ parts: tried, changed: [part, ...others] }] : []
+  })
+/** A little more or less of one. */
+export const otherAmounts = (parts: Parts, among = parts): Change[] =>
+  [...among].flatMap(([part, amount]) =>
+    [-1, 1].flatMap((more) => {
+      const next = CLASSES[CLASSES.indexOf(amount) + more]
+      return next ? [{ parts: having(parts, part, next), changed: [part] }] : []
+    }),
+  )
+export const swaps = (parts: Parts, among: readonly string[]): Change[] =>
+  [...parts.keys()].flatMap((out) =>
+    additions(without(parts, out), among)
+      .filter(({ changed }) => !parts.has(changed[0] ?? ''))
+      .map((change) => ({ ...change, changed: [out, ...change.changed] })),
+  )
+export const pairs = (parts: Parts, among: readonly string[]): Change[] =>
+  additions(parts, among).flatMap((first) =>
+    additions(first.parts, among.slice(among.indexOf(first.changed[0] ?? '') + 1)).map((second) => ({
+      parts: second.parts,
+      changed: [...first.changed, ...second.changed],
+    })),
+  )
+
+/** One part for two: bromide and chloride pass for thiocyanate. */
+export const twoForOne = (parts: Parts, among: readonly string[]): Change[] =>
+  [...parts.keys()].flatMap((out) => {
+    const left = without(parts, out)
+    return pairs(
+      left,
+      among.filter((part) => part !== out),
+    ).map((change) => ({ ...change, changed: [out, ...change.changed] }))
+  })

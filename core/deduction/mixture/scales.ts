@@ -1,0 +1,211 @@
+import type { Content, Simulations } from '../hypotheses'
+import type { Group } from '../groups'
+import { ACID, isAnion, mixtureOf, type AmountClass, type Parts } from './parts'
+import type { Responders } from './responders'
+import { rowsOf, shortfallOf } from './rows'
+import { provenBy } from './proofs'
+import { keepsTogether, shares } from './together'
+
+/** A mixture weighed against what was written. */
+export interface Weighed {
+  readonly parts: Parts
+  readonly content: Content
+  /** Natural logarithm of how likely it makes what was written, test by test. */
+  readonly logs: readonly number[]
+  /** Their sum, and the prior of its parts. */
+  readonly score: number
+}
+
+/** Odds of a part before any test: a mixture holds a few of each kind. */
+const ODDS = { cation: 0.14, anion: 0.11, acid: 1 } as const
+/** How often there is so much of it, beside the commonest. */
+const AMOUNTS: Readonly<Record<AmountClass, number>> = { trace: 0.4, minor: 0.6, middling: 1, major: 1, heavy: 0.5 }
+/** How much less likely a mixture is for each two of its parts that cannot share a solution (natural logarithm): not impossible, since the pair may be there in traces. */
+const APART = 4
+/** Pairs that cannot share a solution, and beside others parts that do not keep by themselves; none where the mixture as a whole keeps, as silver does beside thiosulfate in plenty. */
+function apart(parts: Parts): number {
+  const acid = parts.has(ACID)
+  const held = [...parts.keys()].filter((part) => part !== ACID)
+  const keeping = held.filter((part) => shares(part, part, acid))
+  let wrong = held.length > 1 ? held.length - keeping.length : 0
+  keeping.forEach((a, k) => {
+    for (const b of keeping.slice(k + 1)) if (!shares(a, b, acid)) wrong++
+  })
+  return wrong > 0 && keepsTogether(parts) ? 0 : wrong
+}
+const priorOf = (parts: Parts): number =>
+  -APART * apart(parts) +
+  [...parts].reduce(
+    (sum, [part, amount]) => sum + Math.log(part === ACID ? ODDS.acid : isAnion(part) ? ODDS.anion : ODDS.cation) + Math.log(AMOUNTS[amount]),
+    0,
+  )
+/** Probability of a part before any test. */
+export const beforehand = (part: string): number => {
+  const odds = part === ACID ? ODDS.acid : isAnion(part) ? ODDS.anion : ODDS.cation
+  return odds / (1 + odds)
+}
+
+/** What was written of a test is explained where it falls no further short of what one would write of the mixture itself (natural logarithm). */
+const EXPLAINED = 1.2
+
+const keyOf = ({ entry, observations }: Group): string =>
+  `${entry} ${JSON.stringify(observations.map((o) => [o.observation, o.steps[0]?.recipe.key]))}`
+
+/** Steps that are simulated for one line, about, before exchanges and new beginnings are left for the next: a few seconds. */
+const ENOUGH = 3000
+/** Several parts together may explain a test somewhat better than any did so far (natural logarithm). */
+const HOPED_MORE = 0.3
+/** Parts a test does not speak of by themselves have a hand in it where it comes out this much otherwise with them (natural logarithm). */
+const ENTANGLED = 0.7
+/** Mixtures this much less likely than the best are not weighed to the end (natural logarithm). */
+export const GIVEN_UP = 7.5
+
+/**
+ * Mixtures weighed against the tests of a notebook in their order, each no further than it takes to give it up. A part that is put in or taken out is weighed by the tests it answers, the others being
+ * as they were.
+ */
+export class Scales {
+  private readonly rows = new Map<string, (readonly number[] | undefined)[]>()
+  private groups: readonly Group[] = []
+  /** Steps simulated by the time the page was last taken up. */
+  private began = 0
+  private keys: readonly string[] = []
+  /** The best that anything has made of each test: what a mixture may still hope for. */
+  private readonly hopes: number[] = []
+  /** Tests in which parts they do not speak of by themselves turned out to have a hand: zinc that comes down with arsenic. */
+  private readonly entangled = new Map<number, ReadonlySet<string>>()
+  /** For each part, the test that last spoke against a change of it. */
+  private readonly against = new Map<string, number>()
+
+  constructor(
+    private readonly simulations: Simulations,
+    private readonly responders: Responders,
+    private readonly mL: number,
+  ) {}
+
+  /**
+   * Takes up the notebook as it is now; what was weighed by tests that have not changed stays weighed.
+   * @returns how many of the first tests have not changed
+   */
+  takeUp(groups: readonly Group[]): number {
+    const keys = groups.map(keyOf)
+    let same = 0
+    while (same < keys.length && this.keys[same] === keys[same]) same++
+    this.groups = groups
+    this.keys = keys
+    this.began = this.simulations.made
+    if (same < this.hopes.length) {
+      this.hopes.length = same
+      for (const rows of [...this.rows.values(), ...this.shortfalls.values()]) rows.length = Math.min(rows.length, same)
+      this.against.clear()
+      for (const place of this.entangled.keys()) if (place >= same) this.entangled.delete(place)
+    }
+    return same
+  }
+
+  rowsAt(content: Content, place: number): readonly number[] {
+    let known = this.rows.get(content.id)
+    if (!known) this.rows.set(content.id, (known = []))
+    let rows = known[place]
+    if (!rows) {
+      const group = this.groups[place]
+      known[place] = rows = group ? rowsOf(group, content, this.simulations) : []
+      const log = sum(rows)
+      if (log > (this.hopes[place] ?? -Infinity)) this.hopes[place] = log
+    }
+    return rows
+  }
+
+  /** Steps of effort after which no climb goes further. */
+  limit = Infinity
+
+  /** Whether a mixture explains what was written of a test, to the word or nearly. */
+  explains(parts: Parts, place: number): boolean {
+    const content = this.contentOf(parts)
+    let known = this.shortfalls.get(content.id)
+    if (!known) this.shortfalls.set(content.id, (known = []))
+    const group = this.groups[place]
+    return group === undefined || (known[place] ??= shortfallOf(group, content, this.simulations)) < EXPLAINED
+  }
+  private readonly shortfalls = new Map<string, (number | undefined)[]>()
+
+  /** Whether so much was worked for this state of the page that what is not settled yet is left for the next line. */
+  get tired(): boolean {
+    return this.effort > ENOUGH
+  }
+  /** Steps simulated for this state of the page. */
+  get effort(): number {
+    return this.simulations.made - this.began
+  }
+
+  /** The mixture as the scheme's own proofs would have it, in so far as they speak of its parts. */
+  proposed(parts: Parts): Parts {
+    const { shown, denied } = provenBy(this.groups)
+    const kept = [...parts].filter(([part]) => !denied.has(part))
+    return new Map([...kept, ...[...shown].filter((part) => !parts.has(part)).map((part) => [part, 'middling'] as const)])
+  }
+
+  /** The best that anything weighed so far has made of a test. */
+  hopeOf = (place: number): number => this.hopes[place] ?? -Infinity
+
+  /** Whether a test speaks of a part; work done freely may speak of any. */
+  answers(place: number, part: string): boolean {
+    const test = this.groups[place]?.test
+    const known = test == null ? undefined : this.responders[test]
+    return part === ACID || known === undefined || known.includes(part) || this.entangled.get(place)?.has(part) === true
+  }
+
+  contentOf(parts: Parts): Content {
+    let key = ''
+    for (const [part, amount] of parts) key += `${part} ${amount},`
+    let known = this.contents.get(key)
+    if (!known) this.contents.set(key, (known = mixtureOf(parts, this.mL)))
+    return known
+  }
+  private readonly contents = new Map<string, Content>()
+
+  /** The parts of a mixture that a test answers: with these alone it is worked, so that mixtures which differ in nothing it speaks of are one to it. */
+  private answering(parts: Parts, place: number): Content {
+    return this.contentOf(new Map([...parts].filter(([part]) => this.answers(place, part))))
+  }
+  /** Natural logarithms of the probability of what was written of a test, with the parts that it answers. */
+  partRows = (parts: Parts, place: number): readonly number[] => this.rowsAt(this.answering(parts, place), place)
+
+  /** By all of the first tests, with all of its parts. */
+  whole(parts: Parts, until: number): Weighed {
+    const content = this.contentOf(parts)
+    const logs = this.groups.slice(0, until).map((_, place) => {
+      const log = sum(this.rowsAt(content, place))
+      // Worked with fewer parts it may come out otherwise: then all of these have a say in it.
+      if (Math.abs(log - sum(this.partRows(parts, place))) > ENTANGLED)
+        this.entangled.set(place, new Set([...(this.entangled.get(place) ?? []), ...parts.keys()]))
+      return log
+    })
+    return { parts, content, logs, score: sum(logs) + priorOf(parts) }
+  }
+
+  /** Another mixture, by the tests that its changed parts answer; as soon as it cannot come up to the floor any more it is given up, with what it had till then. */
+  changed(best: Weighed, parts: Parts, changed: readonly string[], floor: number): Weighed {
+    const content = this.contentOf(parts)
+    const logs = [...best.logs]
+    let score = best.score - priorOf(best.parts) + priorOf(parts)
+    const places = [...logs.keys()].filter((place) => changed.some((part) => this.answers(place, part)))
+    // What spoke against the part last time, then what the best explains worst: there a change has to show what it is good for.
+    const losses = new Map(places.map((place) => [place, HOPED_MORE + (this.hopes[place] ?? 0) - (best.logs[place] ?? 0)]))
+    const loss = (place: number): number => losses.get(place) ?? 0
+    const first = changed.flatMap((part) => this.against.get(part) ?? [])
+    places.sort((a, b) => Number(first.includes(b)) - Number(first.includes(a)) || loss(b) - loss(a))
+    let hope = places.reduce((total, place) => total + loss(place), 0)
+    for (const place of places) {
+      if (score + hope < floor) break
+      const gain = sum(this.partRows(parts, place)) - sum(this.partRows(best.parts, place))
+      hope -= loss(place)
+      score += gain
+      logs[place] = (logs[place] ?? 0) + gain
+      if (score + hope < floor) for (const part of changed) this.against.set(part, place)
+    }
+    return { parts, content, logs, score }
+  }
+}
+
+export const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0)
