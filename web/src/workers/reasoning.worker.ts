@@ -104,11 +104,24 @@ async function loadOrganic(): Promise<void> {
 }
 let reading: Promise<void> | null = null
 /** What reads structures, for those that nobody worked out ahead. */
-const reader = (): Promise<void> => (reading ??= import('@foxing/core/structure/perceive').then(({ perceive }) => readStructuresWith(perceive)))
+function reader(): Promise<void> {
+  reading ??= import('@foxing/core/structure/perceive').then(
+    ({ perceive }) => readStructuresWith(perceive),
+    (error: unknown) => {
+      // Asked for again with the next line.
+      reading = null
+      throw error
+    },
+  )
+  return reading
+}
 /** What a case needs before it can be thought about; that of organic compounds is only loaded for one. */
 async function readyFor({ kind, compounds = [] }: Pick<Case, 'kind' | 'compounds'>): Promise<unknown> {
   if (kind !== 'organic') return ready
-  organic ??= loadOrganic()
+  organic ??= loadOrganic().catch((error: unknown) => {
+    organic = null
+    throw error
+  })
   await organic
   if (compounds.length > 0) await reader()
 }

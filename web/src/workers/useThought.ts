@@ -10,7 +10,8 @@ export const reasoner = (): Remote<ReasoningWorker> =>
   (remote ??= wrap<ReasoningWorker>(new Worker(new URL('./reasoning.worker.ts', import.meta.url), { type: 'module' })))
 
 /** An answer of the worker to a question. While it works on one the last answer stays; of the questions that come meanwhile only the newest is asked, and answers to older ones are dropped. */
-function useAnswer<T>(of: unknown, ask: (() => Promise<T | null>) | null): { answer: T | null; working: boolean } {
+function useAnswer<T>(of: unknown, ask: (() => Promise<T | null>) | null): { answer: T | null; working: boolean; failed: boolean } {
+  const [failed, setFailed] = useState<{ of: unknown } | null>(null)
   const [answer, setAnswer] = useState<{ given: T; of: unknown } | null>(null)
   const busy = useRef<Promise<unknown>>(Promise.resolve())
   useEffect(() => {
@@ -21,20 +22,27 @@ function useAnswer<T>(of: unknown, ask: (() => Promise<T | null>) | null): { ans
         if (!stale && given !== null && given !== undefined) setAnswer({ given, of })
       })
       // A question that failed leaves the last answer, and the next one is asked all the same.
-      .catch((error: unknown) => console.error(error))
+      .catch((error: unknown) => {
+        console.error(error)
+        if (!stale) setFailed({ of })
+      })
     return () => {
       stale = true
     }
     // The question is what `of` says it is; the function that asks it is made anew at every rendering.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [of])
-  return { answer: answer?.given ?? null, working: answer?.of !== of }
+  const lost = of !== undefined && failed?.of === of
+  return { answer: answer?.given ?? null, working: answer?.of !== of && !lost, failed: lost }
 }
 
 const NO_ADVICE: Advice = { next: [], review: [], refutation: null, held: [], complete: false }
 
 /** The worker's view of a notebook. What the evidence comes to is there first, beside the advice of before; what to do next follows. */
-export function useThought(notebookCase: Case | undefined, entries: readonly Entry[]): { thought: Thought | null; thinking: boolean } {
+export function useThought(
+  notebookCase: Case | undefined,
+  entries: readonly Entry[],
+): { thought: Thought | null; thinking: boolean; failed: boolean } {
   const compounds = JSON.stringify(notebookCase?.compounds ?? [])
   // Asked anew where the entries are others, or what the jar may hold is.
   const there = notebookCase !== undefined
@@ -45,13 +53,21 @@ export function useThought(notebookCase: Case | undefined, entries: readonly Ent
   const again = useAnswer(of, asked ? () => reasoner().sharpen(asked) : null)
   const settled = again.working || !again.answer ? whole.answer : again.answer
   const thought = whole.working && quick.answer ? { ...(settled ?? { advice: NO_ADVICE, refutation: null }), ...quick.answer } : settled
-  return { thought, thinking: whole.working }
+  return { thought, thinking: whole.working, failed: whole.failed }
 }
 
 /** The notebook as a report's document. */
-export const useReport = (notebookCase: Case | undefined, entries: readonly Entry[], title: string): ReportDocument | null =>
-  useAnswer(notebookCase ? entries : undefined, notebookCase ? () => reasoner().report({ case: notebookCase, entries: [...entries] }, title) : null)
-    .answer
+export function useReport(
+  notebookCase: Case | undefined,
+  entries: readonly Entry[],
+  title: string,
+): { document: ReportDocument | null; failed: boolean } {
+  const { answer, failed } = useAnswer(
+    notebookCase ? entries : undefined,
+    notebookCase ? () => reasoner().report({ case: notebookCase, entries: [...entries] }, title) : null,
+  )
+  return { document: answer, failed }
+}
 
 /** A question about the chemistry itself, told apart by `key`. */
 export const useReference = <T>(key: string, ask: (worker: Remote<ReasoningWorker>) => Promise<T>): T | null =>

@@ -5,29 +5,29 @@ import {
   observationsFromLook,
   observationSchema,
   vesselFor,
-  type Entry,
   type Finding,
   type Observation,
-  type Seen,
   type Undone,
   type WorksheetPart,
 } from '@foxing/core'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { Link, useParams, useSearchParams } from 'react-router'
-import { api, ApiError } from '../../state/api'
+import { Link, useParams } from 'react-router'
 import type { LocalJar } from '../../state/local'
 import { useNotebook } from '../../state/notebook'
 import { looseNotes, nextLook, pageOf, readLine, runsOf, unseen, type Control, type PageRow } from '../../state/page'
 import { useOwnCompounds, withOwn } from '../../state/compounds'
 import { useSession } from '../../state/session'
-import { flush } from '../../state/sync'
 import { useWaits } from '../../state/waits'
 import { Formula } from '../../ui/Formula'
 import { Frame } from '../../ui/Frame'
 import { Saving } from '../../ui/Saving'
 import { reasoner, useThought } from '../../workers/useThought'
 import { Contention } from './Contention'
+import { Answer } from './Answer'
 import { Course } from './Course'
+import { NoHints } from './NoHints'
+import { useJumps, useWaitOver } from './useJumps'
+import { useSeen } from './useSeen'
 import { Conclude, Pencil } from './Pencil'
 import { Partners } from './Partners'
 import { Picker } from './Picker'
@@ -81,7 +81,7 @@ export function Bench() {
   const [aside, setAside] = useState(false)
   const { seen, looking } = useSeen(jar?.kind === 'simulated' ? jar : null, entries, rows, unsaved)
   const own = useOwnCompounds((s) => s.list)
-  const { thought, thinking } = useThought(jar ? withOwn(jar.case, own) : undefined, entries)
+  const { thought, thinking, failed } = useThought(jar ? withOwn(jar.case, own) : undefined, entries)
   const chances = useMemo(() => (thought ? new Map(thought.standings.map((s) => [s.species, s.probability])) : null), [thought])
   const done = useMemo(() => new Set(rows.flatMap((r) => (r.test ? [r.test.id] : []))), [rows])
   const where = useCallback(
@@ -338,7 +338,7 @@ export function Bench() {
             back to the page
           </button>
           {hinted ? (
-            <Contention thought={thought} thinking={thinking} kind={jar.case.kind} where={where} />
+            <Contention thought={thought} thinking={thinking} failed={failed} kind={jar.case.kind} where={where} />
           ) : (
             <NoHints asking={jar.case.hints === 'on request'} asked={asked} onAsk={ask} />
           )}
@@ -386,100 +386,7 @@ const NONE: ReadonlySet<string> = new Set()
 /** How a line begins that says a hint was asked for. */
 const HINT = 'hint asked for, no.'
 
-/** What stands in the place of the standings where the class shows none, or only on request. */
-function NoHints({ asking, asked, onAsk }: { readonly asking: boolean; readonly asked: number; readonly onAsk: () => void }) {
-  return (
-    <aside aria-label="in contention" className="w-full shrink-0 border-l md:w-72 border-rule px-5 py-5">
-      <h2 className="text-sm text-faint">in contention</h2>
-      <p className="mt-2 leading-snug">
-        {asking
-          ? 'In this case standings and proposals are shown on request, and each request is counted in the notebook.'
-          : 'In this case standings and proposals are hidden.'}
-      </p>
-      {asking && (
-        <button type="button" className="pressable mt-3 border border-russet px-4" onClick={onAsk}>
-          Ask for a hint
-        </button>
-      )}
-      {asked > 0 && <p className="mt-2 font-mono text-sm text-faint">{asked} asked so far</p>}
-    </aside>
-  )
-}
-
 const cautionsFor = ({ work }: PageRow): string[] => (work ? cautionsOf(work) : [])
-
-/** What each row of a simulated jar showed: worked out here where this device drew it, else asked for once the row has reached the server. */
-function useSeen(
-  jar: LocalJar | null,
-  entries: readonly Entry[],
-  rows: readonly PageRow[],
-  unsaved: ReadonlySet<string>,
-): { seen: ReadonlyMap<string, Seen>; looking: string } {
-  const [seen, setSeen] = useState<ReadonlyMap<string, Seen>>(new Map())
-  const [looking, setLooking] = useState('Looking…')
-  const asked = useRef(new Set<string>())
-  useEffect(() => {
-    if (jar === null) return
-    const { seed } = jar
-    for (const entry of rows.flatMap(runsOf).flatMap((row) => row.entries)) {
-      if ((seed === null && unsaved.has(entry)) || asked.current.has(entry)) continue
-      asked.current.add(entry)
-      const answer = seed === null ? api.seen(jar.id, entry) : reasoner().seen({ case: jar.case, entries: [...entries] }, entry, seed)
-      answer.then(
-        (shown) => setSeen((s) => new Map(s).set(entry, shown)),
-        (error: unknown) => {
-          asked.current.delete(entry)
-          setLooking(
-            error instanceof ApiError
-              ? `${error.message}. ${error.offline ? 'This unknown is simulated on the server: your notes are kept here, and the work goes on when it is back.' : error.todo}`
-              : 'The simulation did not answer; reload to look again.',
-          )
-        },
-      )
-    }
-    if (rows.flatMap(runsOf).some((r) => unsaved.has(r.id))) void flush()
-  }, [jar, entries, rows, unsaved])
-  return { seen, looking }
-}
-
-/** A wait that was pressed, here or in another view, opens its row at the look that comes after it. */
-function useWaitOver(rows: readonly PageRow[], lookAgain: (row: PageRow, look: number) => void): void {
-  const [search, setSearch] = useSearchParams()
-  const id = search.get('row')
-  const row = rows.find((r) => r.id === id)
-  useEffect(() => {
-    if (!row) return
-    const step = Number(search.get('step') ?? 0)
-    const look = row.looks.findIndex((l) => l.place >= step)
-    lookAgain(row, Math.max(0, look))
-    setSearch({}, { replace: true })
-    // Once for each press.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [row?.id])
-}
-
-/** Alt with a letter goes to the line, the next test or the conclusion from wherever one is. */
-function useJumps(): void {
-  useEffect(() => {
-    const jumps: Readonly<Record<string, string>> = {
-      KeyL: '#line',
-      KeyN: '[aria-label="next"] button',
-      KeyC: '[aria-label="conclusion"] input',
-      KeyW: '[data-wait]',
-    }
-    const onKey = (event: KeyboardEvent): void => {
-      const target = event.altKey ? jumps[event.code] : undefined
-      if (target === undefined) return
-      event.preventDefault()
-      const found = document.querySelector<HTMLElement>(target)
-      // A wait begins at once: the tube is in the bath already.
-      if (event.code === 'KeyW') found?.click()
-      else found?.focus()
-    }
-    window.addEventListener('keydown', onKey)
-    return () => window.removeEventListener('keydown', onKey)
-  }, [])
-}
 
 /** Keeps the foot of the page in sight as it grows. */
 function Bottom({ on }: { readonly on: string }) {
@@ -493,36 +400,6 @@ function Safety() {
     <p className="max-w-[70ch] px-5 pb-4 md:pl-13 text-sm text-faint">
       Foxing teaches and keeps records; it is not a risk assessment. Goggles on, and follow your supervisor, the local code and the safety data
       sheets.
-    </p>
-  )
-}
-
-/** A simulated jar is opened once a conclusion is on the page, or when its instructor says. */
-function Answer({ jar, entries, saved }: { readonly jar: LocalJar; readonly entries: readonly Entry[]; readonly saved: boolean }) {
-  const [answer, setAnswer] = useState<{ formula: string; name: string; right: boolean | null } | null>(null)
-  const [waiting, setWaiting] = useState('')
-  const { id, seed, case: settings, opened } = jar
-  useEffect(() => {
-    if (seed !== null)
-      void reasoner()
-        .answer({ case: settings, entries: [...entries] }, seed)
-        .then(setAnswer)
-    else if (saved)
-      api.answer(id).then(setAnswer, (error: unknown) => {
-        setAnswer(null)
-        setWaiting(error instanceof ApiError && error.status === 409 ? `${error.message}. ${error.todo}` : '')
-      })
-  }, [id, seed, settings, entries, saved, opened])
-  if (!answer)
-    return waiting === '' ? null : (
-      <p role="status" className="border-b border-rule px-5 py-3 md:pl-13 text-faint first-letter:uppercase">
-        {waiting}
-      </p>
-    )
-  return (
-    <p role="status" className="border-b border-rule px-5 py-3 md:pl-13 text-lg">
-      {answer.right !== null && <strong>{answer.right ? 'Right. ' : 'Not so. '}</strong>}The jar held {answer.name},{' '}
-      <Formula>{answer.formula}</Formula>.
     </p>
   )
 }

@@ -33,11 +33,14 @@ function partsOf(kind: Case['kind'], standings: readonly Standing[]): { readonly
 export function Contention({
   thought,
   thinking,
+  failed,
   kind,
   where,
 }: {
   readonly thought: Thought | null
   readonly thinking: boolean
+  /** What was written last could not be thought through. */
+  readonly failed: boolean
   readonly kind: Case['kind']
   readonly where: (entry: string) => string
 }) {
@@ -46,7 +49,7 @@ export function Contention({
   if (!thought)
     return (
       <aside aria-label="in contention" className="w-full shrink-0 border-l md:w-72 border-rule px-5 py-5 text-faint">
-        Working it out…
+        {failed ? <NotWorkedOut /> : 'Working it out…'}
       </aside>
     )
   const [first] = thought.formulae
@@ -56,6 +59,7 @@ export function Contention({
   const marked = shown && !FUSION_ELEMENTS.some((e) => e === shown.species) ? shown.species : null
   return (
     <aside aria-label="in contention" aria-busy={thinking} className="w-full flex-1 overflow-auto border-l md:w-72 border-rule px-4 py-5">
+      {failed && <NotWorkedOut />}
       {thought.conflicts.length > 0 && (
         <section className="mb-5 border-l-4 border-ink pl-3" role="alert">
           <h3 className="font-semibold">Does not fit</h3>
@@ -132,6 +136,13 @@ export function Contention({
     </aside>
   )
 }
+
+/** What stands there where the worker gave up: nothing written depends on it. */
+const NotWorkedOut = () => (
+  <p role="alert" className="mb-4 border-l-4 border-ink pl-3 text-ink">
+    <strong>What was written last could not be thought through.</strong> It is kept all the same. Go on writing, or reload the page.
+  </p>
+)
 
 const percent = (p: number): string => (p > 0.995 ? '> 99 %' : p < 0.01 ? '< 1 %' : `${Math.round(p * 100)} %`)
 

@@ -1,5 +1,5 @@
 import { FULL_SEPARATION_THIOACETAMIDE, letterOf, ORGANIC, PORTIONS, rationsOf, schemeById, testsOfScheme, type Case, type Entry } from '@foxing/core'
-import { useMemo } from 'react'
+import { useMemo, type ReactNode } from 'react'
 import { unseen, type PageRow } from '../../state/page'
 
 interface Stage {
@@ -34,57 +34,64 @@ export function Course({ rows, of, entries }: { readonly rows: readonly PageRow[
   const { worksheet } = of
   if (worksheet)
     return (
-      <nav
-        aria-label="parts of the worksheet"
-        tabIndex={0}
-        className="off-paper hidden w-36 shrink-0 flex-col gap-1 overflow-auto border-r border-rule px-4 py-5 lg:flex"
-      >
-        <h2 className="mb-2 text-sm text-faint">parts</h2>
-        <ol className="grid gap-1">
-          {worksheet.parts.map((part, k) => {
-            const letter = letterOf(part, k)
-            const row = rows.find((r) => r.part === letter)
-            return (
-              <li key={letter} className={`flex min-h-9 items-baseline gap-2 leading-tight ${row ? '' : 'text-faint'}`}>
-                <span className="flex-1 font-mono">{letter}</span>
-                <span className="text-sm">{row === undefined ? 'to do' : unseen(row) ? 'begun' : 'done'}</span>
-              </li>
-            )
-          })}
-        </ol>
-        {worksheet.title !== undefined && <p className="mt-4 text-sm text-faint">{worksheet.title}</p>}
-        <Left of={of} entries={entries} />
-      </nav>
+      <Side label="parts of the worksheet" heading="parts" title={worksheet.title} of={of} entries={entries}>
+        {worksheet.parts.map((part, k) => {
+          const letter = letterOf(part, k)
+          const row = rows.find((r) => r.part === letter)
+          return (
+            <li key={letter} className={`flex min-h-9 items-baseline gap-2 leading-tight ${row ? '' : 'text-faint'}`}>
+              <span className="flex-1 font-mono">{letter}</span>
+              <span className="text-sm">{row === undefined ? 'to do' : unseen(row) ? 'begun' : 'done'}</span>
+            </li>
+          )
+        })}
+      </Side>
     )
   const done = new Set(rows.map((r) => r.test?.id))
   const last = rows.at(-1)?.test?.id
   return (
+    <Side label="course of stages" heading="course" title={title} of={of} entries={entries}>
+      {stages.map((stage) => {
+        const count = stage.tests.filter((t) => done.has(t)).length
+        if (stage.seldom && count === 0) return null
+        const here = last !== undefined && stage.tests.includes(last)
+        return (
+          <li
+            key={stage.id}
+            className={`flex min-h-9 items-baseline gap-2 leading-tight ${count === 0 ? 'text-faint' : ''} ${here ? 'font-semibold' : ''}`}
+            aria-current={here ? 'step' : undefined}
+          >
+            <span className="flex-1">{stage.title}</span>
+            <span className="font-mono text-sm" aria-label={`${count} of ${stage.tests.length} tests done`}>
+              {count}/{stage.tests.length}
+            </span>
+          </li>
+        )
+      })}
+    </Side>
+  )
+}
+
+interface SideProps {
+  readonly label: string
+  readonly heading: string
+  readonly title: string | undefined
+  readonly of: Case
+  readonly entries: readonly Entry[]
+  readonly children: ReactNode
+}
+
+/** How far the work has come, stage by stage or part by part, and what is left to work with. */
+function Side({ label, heading, title, of, entries, children }: SideProps) {
+  return (
     <nav
-      aria-label="course of stages"
+      aria-label={label}
       tabIndex={0}
       className="off-paper hidden w-36 shrink-0 flex-col gap-1 overflow-auto border-r border-rule px-4 py-5 lg:flex"
     >
-      <h2 className="mb-2 text-sm text-faint">course</h2>
-      <ol className="grid gap-1">
-        {stages.map((stage) => {
-          const count = stage.tests.filter((t) => done.has(t)).length
-          if (stage.seldom && count === 0) return null
-          const here = last !== undefined && stage.tests.includes(last)
-          return (
-            <li
-              key={stage.id}
-              className={`flex min-h-9 items-baseline gap-2 leading-tight ${count === 0 ? 'text-faint' : ''} ${here ? 'font-semibold' : ''}`}
-              aria-current={here ? 'step' : undefined}
-            >
-              <span className="flex-1">{stage.title}</span>
-              <span className="font-mono text-sm" aria-label={`${count} of ${stage.tests.length} tests done`}>
-                {count}/{stage.tests.length}
-              </span>
-            </li>
-          )
-        })}
-      </ol>
-      <p className="mt-4 text-sm text-faint">{title}</p>
+      <h2 className="mb-2 text-sm text-faint">{heading}</h2>
+      <ol className="grid gap-1">{children}</ol>
+      {title !== undefined && <p className="mt-4 text-sm text-faint">{title}</p>}
       <Left of={of} entries={entries} />
     </nav>
   )

@@ -44,7 +44,7 @@ export function Row({ row, number, seen, inference, findings, undo, unsaved, by,
     const picture = pictureAt(look, seen)
     return picture ? [{ key: `${look.entry} ${look.step}`, picture }] : []
   })
-  const waiting = unsaved.has(row.id) || row.looks.some((l) => l.written.some((w) => unsaved.has(w.id)))
+  const waiting = row.entries.some((e) => unsaved.has(e)) || row.looks.some((l) => l.written.some((w) => unsaved.has(w.id)))
   return (
     <li className={`${COLUMNS} border-b border-rule px-5 py-3`} id={`row-${row.id}`}>
       <div className="flex gap-3">

@@ -1,0 +1,41 @@
+import type { Entry, Seen } from '@foxing/core'
+import { useEffect, useRef, useState } from 'react'
+import { api, ApiError } from '../../state/api'
+import type { LocalJar } from '../../state/local'
+import { runsOf, type PageRow } from '../../state/page'
+import { flush } from '../../state/sync'
+import { reasoner } from '../../workers/useThought'
+
+/** What each row of a simulated jar showed: worked out here where this device drew it, else asked for once the row has reached the server. */
+export function useSeen(
+  jar: LocalJar | null,
+  entries: readonly Entry[],
+  rows: readonly PageRow[],
+  unsaved: ReadonlySet<string>,
+): { seen: ReadonlyMap<string, Seen>; looking: string } {
+  const [seen, setSeen] = useState<ReadonlyMap<string, Seen>>(new Map())
+  const [looking, setLooking] = useState('Looking…')
+  const asked = useRef(new Set<string>())
+  useEffect(() => {
+    if (jar === null) return
+    const { seed } = jar
+    for (const entry of rows.flatMap(runsOf).flatMap((row) => row.entries)) {
+      if ((seed === null && unsaved.has(entry)) || asked.current.has(entry)) continue
+      asked.current.add(entry)
+      const answer = seed === null ? api.seen(jar.id, entry) : reasoner().seen({ case: jar.case, entries: [...entries] }, entry, seed)
+      answer.then(
+        (shown) => setSeen((s) => new Map(s).set(entry, shown)),
+        (error: unknown) => {
+          asked.current.delete(entry)
+          setLooking(
+            error instanceof ApiError
+              ? `${error.message}. ${error.offline ? 'This unknown is simulated on the server: your notes are kept here, and the work goes on when it is back.' : error.todo}`
+              : 'The simulation did not answer; reload to look again.',
+          )
+        },
+      )
+    }
+    if (rows.flatMap(runsOf).some((r) => unsaved.has(r.id))) void flush()
+  }, [jar, entries, rows, unsaved])
+  return { seen, looking }
+}
