@@ -4,6 +4,7 @@ import { Download } from 'lucide-react'
 import { useEffect, useMemo } from 'react'
 import { useReport } from '../../workers/useThought'
 import { Link, useParams } from 'react-router'
+import { useOwnCompounds, withOwn } from '../../state/compounds'
 import { useSession } from '../../state/session'
 import { useNotebook } from '../../state/notebook'
 import { Chemistry, Formula } from '../../ui/Formula'
@@ -23,16 +24,27 @@ export function Report() {
   // Opened again, too, once one has signed in again.
   useEffect(() => void open(id), [id, open, phase])
   useEffect(() => close, [close])
+  // What one added to the library goes out with the notebook, so that whoever reads it reasons from the same.
+  const own = useOwnCompounds((s) => s.list)
+  const of = useMemo(() => (jar ? withOwn(jar.case, own) : undefined), [jar, own])
   const notebook = useMemo(
-    () => (jar ? notebookSchema.parse({ format: 'foxing-notebook/1', id: jar.code, case: jar.case, entries: [...entries] }) : null),
-    [jar, entries],
+    () => (jar && of ? notebookSchema.parse({ format: 'foxing-notebook/1', id: jar.code, case: of, entries: [...entries] }) : null),
+    [jar, of, entries],
   )
-  const document = useReport(jar?.case, entries, jar ? `Jar ${jar.code}${jar.title ? `, ${jar.title}` : ''}` : '')
+  const { document, failed } = useReport(of, entries, jar ? `Jar ${jar.code}${jar.title ? `, ${jar.title}` : ''}` : '')
   if (!jar || !notebook || !document)
     return (
       <Frame>
         <main className="p-8">
-          {problem ? <p role="alert">{`${problem.message}. ${problem.todo}`}</p> : <p className="text-faint">Opening the report…</p>}
+          {problem ? (
+            <p role="alert">{`${problem.message}. ${problem.todo}`}</p>
+          ) : failed ? (
+            <p role="alert">
+              <strong>The report could not be worked out.</strong> The notebook is kept as it was; reload the page to try again.
+            </p>
+          ) : (
+            <p className="text-faint">Opening the report…</p>
+          )}
         </main>
       </Frame>
     )
