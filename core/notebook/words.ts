@@ -19,6 +19,8 @@ const FROM: Readonly<Record<string, string>> = {
   AS: 'the solution in nitric acid',
   SE: 'the soda extract',
   FE: 'the fusion extract',
+  // Where a scheme seeks the anions that interfere.
+  X1: 'the extract, made acid',
 }
 
 /** Where a test is done, as a row says it. */

@@ -26,6 +26,30 @@ describe('the vapour at the mouth, lit', () => {
   })
 })
 
+describe('borate beside what oxidises', () => {
+  const solution = (ions: Record<string, number>): Percept => {
+    const runner = new Runner({ solution: { ions, mL: 10 } })
+    const steps = [
+      { do: 'take', into: 'A', mL: 1 },
+      add('SO2 water', 2),
+      { do: 'boil', minutes: 2 },
+      { do: 'concentrate', toFraction: 0.2 },
+      add('methanol', 1),
+      add('H2SO4 conc', 0.4),
+      { do: 'flame', from: 'A', support: 'mouth' },
+    ]
+    return steps.map((raw) => runner.step(stepSchema.parse({ to: 'A', vessel: 'A', ...raw }))).at(-1) as Percept
+  }
+  test.each([
+    ['permanganate', { 'K^+': 0.05, 'MnO4^-': 0.05 }],
+    ['chlorate', { 'K^+': 0.05, 'ClO3^-': 0.05 }],
+    ['chromate', { 'K^+': 0.1, 'CrO4^2-': 0.05 }],
+  ])('after sulfur dioxide it is found beside %s, and not where there is none', (_, ions) => {
+    expect(solution({ ...ions, H3BO3: 0.03 }).flame?.colour.family).toBe('green')
+    expect(solution(ions).flame?.colour.family).toBe('colourless')
+  })
+})
+
 describe('a spectroscope', () => {
   const linesOf = (solids: readonly (readonly [string, number])[], through: 'air' | 'spectroscope'): readonly number[] => {
     const runner = new Runner({ solids: solids.map(([formula, mg]) => ({ formula, mg })) })

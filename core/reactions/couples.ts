@@ -406,7 +406,7 @@ export const COUPLES: readonly Couple[] = [
     potential_V: 1.776,
     gate: {
       rule: 'peroxide-falls-apart-hot-and-alkaline',
-      // Chloride it takes in concentrated acid alone: in dilute, slowly enough for none to be seen. Source: Cotton and Wilkinson.
+      // Chloride it takes in concentrated acid alone: in dilute, slowly enough for none to be seen. The bound between is judged; no source gives one.
       passesBy: [{ couples: ['MnO4-/Mn2+', 'MnO4-/MnO2'] }, { couples: ['Cl2/Cl-'], upTo: 4 }],
       reduces: NEVER,
       withItself: [{ above_C: 80, pHFrom: 7 }],

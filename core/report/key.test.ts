@@ -1,11 +1,12 @@
 import { describe, expect, test } from '@jest/globals'
-import { builtPercepts } from '../../script/trials/percepts'
+import { builtOrganicPercepts, builtPercepts } from '../../script/trials/percepts'
 import { takePercepts } from '../deduction'
 import { readStructuresWith } from '../structure'
 import { perceive } from '../structure/perceive'
 import { keySchema, keyTo, worksheetSchema } from './key'
 
 takePercepts(builtPercepts())
+takePercepts(builtOrganicPercepts())
 const worksheet = (more: object = {}) =>
   worksheetSchema.parse({
     format: 'foxing-worksheet/1',

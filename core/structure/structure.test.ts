@@ -8,6 +8,7 @@ import {
   notFusable,
   readStructuresWith,
   structureOf,
+  takeCompounds,
   UnreadStructure,
   waterSolubilityOf,
 } from './index'
@@ -97,6 +98,15 @@ describe('the library', () => {
   test('a compound is found by any writing of its structure', () => {
     expect(compoundOf('C1=CC=CC=C1O')?.name).toBe('phenol')
     expect(compoundOf('CCCCCCCCCCCCC')).toBeUndefined()
+  })
+  test('one that is added is found the same way; one of the library stays as it is there', () => {
+    takeCompounds([
+      { name: 'long wax', smiles: 'CCCCCCCCCCCCCCCCCCCCCCCCCCCCCCC', melts_C: 68 },
+      { name: 'not phenol', smiles: 'Oc1ccccc1', melts_C: 300 },
+    ])
+    expect(compoundOf('C(CCCCCCCCCCCCCCCCCCCCCCCCCCCCC)C')).toMatchObject({ name: 'long wax', melts_C: 68, form: 'crystals' })
+    expect(compoundOf('Oc1ccccc1')?.name).toBe('phenol')
+    expect(() => takeCompounds([{ name: 'x', smiles: '%' }])).toThrow()
   })
 })
 

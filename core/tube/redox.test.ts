@@ -13,6 +13,16 @@ function work(formula: string, ...steps: StepInput[]): Bench {
 }
 const amount = (bench: Bench, component: string): number => bench.vessels.get('A')?.totals[at(component)] ?? NaN
 
+test.each([
+  ['dilute acid', 'HNO3 2 M', false],
+  ['concentrated hydrochloric acid', 'HCl conc', true],
+])('peroxide in %s takes chloride: %s', (_, acid, does) => {
+  const hot: StepInput[] = acid.endsWith('conc') ? [] : [{ do: 'warm', vessel: 'A', minutes: 1 }]
+  const bench = work('NaCl', { do: 'add', to: 'A', reagent: acid, mL: 4 }, ...hot, { do: 'add', to: 'A', reagent: 'H2O2 3 %', mL: 0.3 })
+  const reacted = [...(bench.vessels.get('A')?.reacted.keys() ?? [])]
+  expect(reacted.some((pair) => pair.startsWith('H2O2/H2O') && pair.endsWith('Cl2/Cl-'))).toBe(does)
+})
+
 /** Electrons each component and inert solid could give, counted from the couples themselves: what is only ever an oxidised side gives none. */
 const CAN_GIVE = electronsHeld()
 function electronsHeld(): Map<string, number> {
