@@ -145,6 +145,7 @@ test('controls and a wait, then the picker', async ({ page }) => {
     await expect(page.getByRole('list', { name: 'written' })).toHaveCount(look + 1)
   }
   await expect(page.getByText('Working out what to do next…')).toHaveCount(0)
+  await expect(page.getByText('Working it out…')).toHaveCount(0, { timeout: 60_000 })
   await page.screenshot({ path: `${shots}/controls.png` })
   await page.getByRole('button', { name: 'pick', exact: true }).click()
   await expect(page.getByRole('list', { name: 'commonest results' }).getByRole('button').first()).toBeVisible({ timeout: 60_000 })
