@@ -56,6 +56,9 @@ export class Forecast {
     return place
   }
 
+  /** Whether an outcome comes with words at all. */
+  saysAnything = (outcome: number): boolean => (this.outcomes[outcome]?.observations.length ?? 0) > 0
+
   private met(expected: Outcome['expected']): number {
     const seen = observationsOf(this.steps, (step) => expected.get(step) ?? null).filter(
       ({ observation }) => observation.channel !== 'precipitate.amount',

@@ -235,6 +235,8 @@ function prospectsOf(test: Test, { hypotheses, posterior, simulations }: Reasoni
     if (!hypothesis || (hypothesis.elementsOnly && !tellsElements)) continue
     const { content } = hypothesis
     const outcome = forecast.outcomeOf(content)
+    // What cannot be done with it, or shows nothing that is written, tells it from nothing.
+    if (!forecast.saysAnything(outcome)) continue
     const known = prospects.get(outcome)
     if (known) known.mass += posterior[h] as number
     else prospects.set(outcome, { outcome, mass: posterior[h] as number, formula: content.label ?? content.id })

@@ -106,7 +106,11 @@ export class Simulations {
     let known = this.known.get(content.id)
     if (!known) this.known.set(content.id, (known = new Map<string, Expectation | null>()))
     let found = known.get(recipe.key)
-    if (found === undefined) known.set(recipe.key, (found = this.fromPack(content, recipe) ?? this.workOut(content, recipe)))
+    if (found !== undefined) return found
+    found = this.fromPack(content, recipe)
+    // Null is an answer too: the step cannot be done with it, or nobody asks.
+    if (found === undefined) found = this.workOut(content, recipe)
+    known.set(recipe.key, found)
     return found
   }
 

@@ -132,7 +132,8 @@ export const organicContents = (): readonly Content[] => [...new Map(organicUnkn
 let elementary: ReadonlySet<string> | undefined
 /** Whether a recipe is ever asked of a content: of one known by its elements alone, only what comes of a fusion or the copper wire is. */
 export function askedOf({ id }: Content, { steps }: Recipe): boolean {
-  elementary ??= new Set(organicUnknowns().flatMap((h) => (h.elementsOnly ? [h.content.id] : [])))
+  // A bearer that is a compound of the library too is asked everything.
+  elementary ??= new Set(organicUnknowns().flatMap((h) => (h.elementsOnly && !compoundOf(h.content.id) ? [h.content.id] : [])))
   return !elementary.has(id) || tellsElements(steps)
 }
 /** Whether what is seen after these steps comes of a fusion, or of the copper wire. */
