@@ -1,5 +1,6 @@
 import type { Step } from '../tube'
 import { LINE_COLOURS } from '../vocabulary'
+import { constantIn } from './constants'
 import { readShorthand, type Reading } from './shorthand'
 import type { ObservationInput } from './schema'
 
@@ -10,6 +11,8 @@ import type { ObservationInput } from './schema'
  */
 export function readAt(line: string, step: Step, dry: boolean): Reading {
   if (step.do === 'flame' && step.through === 'spectroscope') return linesIn(line)
+  const constant = step.do === 'melting-point' || step.do === 'boiling-point' ? constantIn(line, step.do) : null
+  if (constant) return constant
   const smelling = step.do === 'smell' ? smellWords(line) : null
   if (step.do === 'flame') return readShorthand(/\bflame\b/i.test(line) ? line : `flame ${line}`)
   if (smelling) return smelling
@@ -17,6 +20,8 @@ export function readAt(line: string, step: Step, dry: boolean): Reading {
   if (step.do === 'ignite' || step.do === 'charcoal' || step.do === 'cobalt-nitrate' || step.do === 'bead')
     return { ...reading, observations: reading.observations.flatMap((o) => inTheFire(o, step.do === 'bead' ? 'bead' : 'residue')) }
   if ((step.do === 'dip' || step.do === 'hold') && step.paper) return { ...reading, observations: onPaper(reading.observations, step.paper) }
+  if (step.do === 'ignition') return { ...reading, observations: reading.observations.flatMap(onTheSpatula) }
+  if (step.do === 'look' && 'for' in step && step.for === ASKS_SOLUBILITY) return solubilityIn(line)
   if (dry) return { ...reading, observations: reading.observations.flatMap(onDrySample) }
   return reading
 }
@@ -69,6 +74,31 @@ function inTheFire(o: ObservationInput, what: 'residue' | 'bead'): ObservationIn
   if (o.channel === 'precipitate.present') return []
   if (o.channel.startsWith('residue.')) return [{ ...o, channel: o.channel.replace('residue', what) }]
   return ['solution.colour', 'precipitate.colour', 'appearance.colour'].includes(o.channel) ? [{ ...o, channel: `${what}.cold` }] : [o]
+}
+
+/** A look that asks for nothing else. */
+const ASKS_SOLUBILITY = 'whether it dissolves'
+/** "soluble", "insol", "floats, immiscible", "two layers": said of the sample itself, not of something that came down. */
+function solubilityIn(line: string): Reading {
+  const reading = readShorthand(line.replace(/\b(two|separate|a second|forms a|an oily) layers?\b/gi, 'immiscible'))
+  const brought = reading.observations.some((o) => o.channel === 'precipitate.colour')
+  const observations = reading.observations.flatMap((o): ObservationInput[] => {
+    const { channel, value = 'yes', certainty } = o
+    if (channel === 'precipitate.dissolves') return [{ channel: 'solubility', value, ...(certainty ? { certainty } : {}) }]
+    if (channel === 'change') return [{ ...o, channel: 'solubility' }]
+    return channel === 'precipitate.rests' || (channel === 'precipitate.present' && !brought) ? [] : [o]
+  })
+  return { ...reading, observations }
+}
+
+/** How it burns, and what is left of it: a bare colour is the flame's, and what is left is ash. */
+function onTheSpatula(o: ObservationInput): ObservationInput[] {
+  if (o.channel === 'solution.colour') return [{ ...o, channel: 'flame.colour' }]
+  if (/^(residue|precipitate)\.(cold|hot|colour)$/.test(o.channel)) {
+    if (o.value === 'black') return [{ channel: 'chars', value: 'yes' }]
+    return [{ channel: 'ash', value: 'yes', negated: o.value === 'colourless' }]
+  }
+  return /^(precipitate|solution)\./.test(o.channel) ? [] : [o]
 }
 
 function onPaper(observations: readonly ObservationInput[], paper: string): ObservationInput[] {

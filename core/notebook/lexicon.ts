@@ -1,5 +1,5 @@
 import { REAGENTS } from '../species'
-import { HABITS, LINE_COLOURS } from '../vocabulary'
+import { HABITS, LINE_COLOURS, SMELLS } from '../vocabulary'
 
 /** What a word or phrase stands for. Several may make one observation: "white" and "curdy" describe the precipitate they stand beside. */
 export type Kind =
@@ -801,6 +801,21 @@ define({ is: 'says', value: 'flame.line=yellow' }, 'sodium line', 'na line')
 define({ is: 'says', value: 'heat=warm' }, 'exothermic', 'heat evolved')
 define({ is: 'says', value: 'heat=none' }, 'no heat', 'not warm', 'no heating')
 define({ is: 'says', value: 'precipitate.present=yes;precipitate.habit=mirror' }, 'silver mirror', 'mirror')
+define({ is: 'says', value: 'ash=yes' }, 'ash', 'ash left', 'leaves ash', 'leaves an ash', 'ash remains', 'ash remaining')
+define(
+  { is: 'says', value: '!flame.sooty=yes' },
+  'clean flame',
+  'burns clean',
+  'burns cleanly',
+  'not sooty',
+  'non-sooty',
+  'non sooty',
+  'smokeless',
+  'non luminous',
+)
+define({ is: 'says', value: 'precipitate.dissolves=no' }, 'immiscible', 'does not mix', 'not miscible')
+define({ is: 'says', value: 'precipitate.dissolves=yes' }, 'miscible', 'one layer', 'single layer', 'homogeneous', 'mixes')
+define({ is: 'colour', value: 'violet' }, 'magenta', 'fuchsia')
 define({ is: 'says', value: 'residue.cold=colourless' }, 'no residue', 'nothing left', 'no residue left')
 define({ is: 'residue' }, 'residue', 'resd', 'what is left', 'left behind', 'residue left')
 define({ is: 'sublimate' }, 'sublimate', 'subl', 'sublimes', 'ring of sublimate')
@@ -835,7 +850,18 @@ define(
   'water of crystallisation',
 )
 define({ is: 'says', value: '!water=yes' }, 'no water', 'no water drops')
+for (const smell of SMELLS) if (!words.has(smell)) define({ is: 'smell', value: smell }, smell)
 for (const [value, ...spellings] of [
+  ['fishy', 'fish', 'rotting fish', 'of fish', 'fish smell'],
+  ['foul', 'foul smell', 'carbylamine smell', 'carbylamine', 'isocyanide', 'isocyanide smell', 'nauseating', 'disgusting', 'offensive', 'stench'],
+  ['iodine', 'iodoform smell', 'antiseptic', 'hospital smell'],
+  ['phenol', 'phenolic', 'carbolic', 'disinfectant'],
+  ['sweet', 'sweetish', 'sweet smell', 'ethereal'],
+  ['rancid', 'rancid butter', 'sweaty'],
+  ['alcohol', 'alcoholic', 'spirit', 'spirituous'],
+  ['aromatic', 'pleasant aromatic', 'aromatic smell'],
+  ['camphor', 'mothballs', 'moth balls', 'mint', 'minty'],
+  ['burnt, unpleasant', 'burnt hair', 'burning hair', 'burnt'],
   ['rotten eggs', 'rotten eggs', 'rotten egg', 'smells of rotten eggs', 'rotten egg smell', 'bad eggs', 'bad egg'],
   ['choking, chlorine', 'chlorine smell', 'smells of chlorine', 'swimming pool smell', 'bleach', 'swimming pool'],
   ['choking, bromine', 'bromine smell', 'smells of bromine'],

@@ -90,6 +90,84 @@ describe('a line written at a look', () => {
   })
 })
 
+describe('a constant', () => {
+  const at = (line: string, doing: 'melting-point' | 'boiling-point') => readAt(line, stepSchema.parse({ do: doing, of: 'sample' }), true)
+  test.each([
+    ['83', '83'],
+    ['121-123', '122'],
+    ['121–123 °C', '122'],
+    ['122-4', '123'],
+    ['mp 122.5', '122.5'],
+    ['m.p. 122,5 C', '122.5'],
+    ['melts at 80', '80'],
+    ['melted sharply at 80 to 82 deg C', '81'],
+    ['-12', '-12'],
+    ['210 d', '210'],
+    ['210 (decomposes)', '210'],
+    ['no melting point', 'none'],
+    ['does not melt', 'none'],
+    ['liquid', 'none'],
+  ])('“%s” in the capillary is %s', (line, value) => {
+    expect(at(line, 'melting-point')).toEqual({ observations: [{ channel: 'melting-point', value }], rest: [] })
+  })
+  test('what is said beside it is kept as a note', () => {
+    expect(at('78 to 79, first drops cloudy', 'boiling-point')).toEqual({
+      observations: [{ channel: 'boiling-point', value: '78.5' }],
+      rest: ['first', 'drops', 'cloudy'],
+    })
+  })
+  test('named, it is one wherever it is written; and what is no constant is none', () => {
+    expect(readShorthand('bp 78').observations).toEqual([{ channel: 'boiling-point', value: '78' }])
+    expect(readShorthand('melts at 122 °C').observations).toEqual([{ channel: 'melting-point', value: '122' }])
+    expect(readShorthand('melts').observations).toMatchObject([{ channel: 'melts' }])
+    expect(readShorthand('bubbles 3 drops').observations.map((o) => o.channel)).not.toContain('boiling-point')
+    expect(readShorthand('white ppt').observations.length).toBeGreaterThan(0)
+  })
+})
+
+describe('lines at the tests of organic compounds', () => {
+  const DISSOLVES = { do: 'look', at: 'A', for: 'whether it dissolves' }
+  const BURNS = { do: 'ignition', from: 'sample' }
+  const LOOK = { do: 'look', at: 'A' }
+  const SMELL = { do: 'smell', at: 'A' }
+  test.each([
+    ['soluble', DISSOLVES, ['solubility yes']],
+    ['insol', DISSOLVES, ['solubility no']],
+    ['does not dissolve', DISSOLVES, ['solubility no']],
+    ['nothing', DISSOLVES, ['solubility no']],
+    ['partly soluble', DISSOLVES, ['solubility partly']],
+    ['floats, immiscible', DISSOLVES, ['solubility no']],
+    ['two layers', DISSOLVES, ['solubility no']],
+    ['miscible', DISSOLVES, ['solubility yes']],
+    ['sol with effervescence', DISSOLVES, ['gas.present yes', 'gas.vigour brisk', 'solubility yes']],
+    ['sooty flame, no ash', BURNS, ['flame.sooty yes', 'no ash yes']],
+    ['smoky flame, white ash left', BURNS, ['flame.sooty yes', 'ash yes']],
+    ['chars, no residue', BURNS, ['chars yes', 'no ash yes']],
+    ['clean flame', BURNS, ['no flame.sooty yes']],
+    ['not sooty', BURNS, ['no flame.sooty yes']],
+    ['blue', BURNS, ['flame.colour blue']],
+    ['black residue', BURNS, ['chars yes']],
+    ['no mirror', LOOK, ['no precipitate.habit mirror']],
+    ['silver mirror', LOOK, ['precipitate.present yes', 'precipitate.habit mirror']],
+    ['no ppt', LOOK, ['no precipitate.present yes']],
+    ['magenta', LOOK, ['solution.colour violet']],
+    ['orange ppt', LOOK, ['precipitate.present yes', 'precipitate.colour orange']],
+    ['cloudy at once', LOOK, ['speed at-once', 'solution.clarity cloudy']],
+    ['not decolourised', LOOK, ['no solution.colour colourless']],
+    ['violet in lower layer', LOOK, ['layer.rests lower', 'layer.colour violet']],
+    ['smell of fish', SMELL, ['smell fishy']],
+    ['foul smell', SMELL, ['smell foul']],
+    ['carbylamine smell', SMELL, ['smell foul']],
+    ['bitter almonds', SMELL, ['smell bitter almonds']],
+    ['no smell of almonds', SMELL, ['no smell bitter almonds']],
+    ['fruity', SMELL, ['smell fruity']],
+  ])('“%s”', (line, step, expected) => {
+    const said = readAt(line, stepSchema.parse(step), false)
+    expect(said.observations.map((o) => `${o.negated === true ? 'no ' : ''}${o.channel} ${o.value ?? 'yes'}`)).toEqual(expected)
+    expect(said.rest).toEqual([])
+  })
+})
+
 describe('lines in a spectroscope', () => {
   const at = (line: string) => readAt(line, stepSchema.parse({ do: 'flame', from: 'sample', through: 'spectroscope' }), true)
   const said = (line: string): string[] => at(line).observations.map((o) => `${o.negated === true ? 'no ' : ''}${o.value ?? ''}`)

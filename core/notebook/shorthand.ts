@@ -1,3 +1,4 @@
+import { constantIn } from './constants'
 import { CERTAINTIES, type Certainty } from '../vocabulary'
 import { words, type Kind, type Meaning } from './lexicon'
 import type { ObservationInput } from './schema'
@@ -101,6 +102,8 @@ type Subject = 'solid' | 'liquid' | 'residue' | 'bead' | 'flame' | null
  * A leading `B:` names the tube, for this clause and those after it.
  */
 export function readShorthand(line: string): Reading {
+  const constant = constantIn(line)
+  if (constant) return constant
   const text = ALIKE.reduce((now, [from, to]) => now.replace(from, to), line)
   const clauses = text
     .split(/[,;\n]|\bbut\b|\bthen\b|\.(?=\s|$)/)
@@ -254,11 +257,16 @@ class Clause {
 
   /** Phrases that are whole observations by themselves. */
   private direct(): void {
-    for (const phrase of this.values('says'))
-      for (const said of phrase.split(';')) {
-        const [channel = '', value = ''] = said.replace('!', '').split('=')
-        this.say(channel, value, said.startsWith('!'))
-      }
+    this.meanings.forEach(({ is, value: phrase }, at) => {
+      if (is !== 'says') return
+      // "no mirror" denies the mirror, and not that anything came down.
+      const denied = this.meanings[at - 1]?.is === 'not'
+      const said = phrase.split(';').map((text) => {
+        const [channel = '', value = ''] = text.replace('!', '').split('=')
+        return { channel, value, negated: text.startsWith('!') }
+      })
+      for (const { channel, value, negated } of denied ? said.slice(-1) : said) this.say(channel, value, negated !== denied)
+    })
     for (const value of this.values('speed')) if (!this.has('fizz') && !this.has('gas')) this.say('speed', value, false, {})
   }
 
@@ -377,7 +385,7 @@ class Clause {
     if (this.nothing) {
       if (this.before === 'solid' && this.has('excess')) this.say('precipitate.dissolves', 'no')
       else if (this.before === 'solid' && this.onlyDenies) this.say('precipitate.present', 'yes', true)
-      else if (!this.has('smelling')) this.say('change', 'no')
+      else if (!this.has('smelling') && !this.has('says')) this.say('change', 'no')
     }
     this.matter()
     for (const heat of this.values('heat')) this.say('heat', heat, this.denied)
@@ -399,7 +407,9 @@ class Clause {
     if (smells.length === 0 && this.has('smelling'))
       for (const named of [...this.values('reagent'), ...this.values('gas')]) smells.push(...[SMELL_OF[named]].flatMap((s) => s ?? []))
     if (smells.length === 0 && this.has('smelling') && (this.denied || this.nothing)) smells.push('none')
-    for (const smell of smells) this.say('smell', smell, this.denied && smell !== 'none', {})
+    // "no smell of almonds": what is named is denied, and not every smell.
+    const denied = this.denied || (smells.length > 1 && smells[0] === 'none')
+    for (const smell of smells.filter((s) => s !== 'none' || smells.length === 1)) this.say('smell', smell, denied && smell !== 'none', {})
   }
 
   private matter(): void {
