@@ -14,6 +14,7 @@ export * from './advice'
 export {
   cautionsOf,
   expand,
+  placed,
   STOCK,
   organicTestById,
   ORGANIC_TESTS,

@@ -74,7 +74,7 @@ export function expand(did: Did, volumes: Volumes, tests: ReadonlyMap<string, Te
 }
 
 /** The tube a test is done in stands for itself; a second one that the test needs is named after it. */
-const placed = (vessel: string, on: string): string =>
+export const placed = (vessel: string, on: string): string =>
   vessel === THIS ? on : vessel.startsWith(`${THIS}-`) ? `${on}${vessel.slice(THIS.length)}` : vessel
 
 const DROP = 0.05

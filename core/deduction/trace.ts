@@ -101,7 +101,12 @@ export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: 
       const named = of === undefined ? undefined : worked.get(of)
       const own = named ?? last
       const about =
-        vessel === undefined ? own : own.some((s) => s.vessel === vessel) ? own.filter((s) => s.vessel === vessel) : (latest.get(vessel) ?? [])
+        vessel === undefined
+          ? own
+          : own.some((s) => s.vessel === vessel)
+            ? own.filter((s) => s.vessel === vessel)
+            : // On a wire, a spatula or in a capillary nothing is done in the tube that the row is named after.
+              (latest.get(vessel) ?? named ?? [])
       observations.push({ entry: entry.id, observation: entry.saw, steps: about, eyes: notebook.case?.colourVision ?? 'usual' })
     }
   })

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { entrySchema, type Entry, type WorksheetPart } from '@foxing/core'
+import { entrySchema, everyTest, stepsMeant, traceOf, type Entry, type WorksheetPart } from '@foxing/core'
 import { nextLook, pageOf, readLine } from './page'
 
 const entry = (id: string, body: object): Entry => entrySchema.parse({ id, at: '', ...body })
@@ -52,5 +52,22 @@ describe('a worksheet on the page', () => {
   })
   test('work without a part stays a row for each step', () => {
     expect(pageOf([did('1', take), did('2', add)]).map((r) => r.part)).toEqual([null, null])
+  })
+})
+
+describe('a line written at a look', () => {
+  const LINES: Readonly<Record<string, string>> = { 'melting-point': '122', 'boiling-point': '78', smell: 'no smell', hold: 'red', dip: 'red' }
+  test.each([...everyTest.values()].filter((t) => !('vessel' in t)).map((t) => [t.id] as const))('of %s is of the step it is written at', (test) => {
+    const begun = [did('before', { do: 'take', from: 'sample', into: 'A', mg: 20 }), entry('t', { did: { test, on: 'A' } })]
+    const row = pageOf(begun).at(-1)
+    if (!row) throw new Error('no row')
+    for (const look of row.looks) {
+      const { observations } = readLine(LINES[look.doing.do] ?? 'blue', row, look)
+      expect(observations.length).toBeGreaterThan(0)
+      const [observation, ...more] = observations
+      const { observations: traced } = traceOf({ entries: [...begun, entry('s', { saw: observation })] })
+      expect(traced[0] && stepsMeant(traced[0]).map((s) => [s.entry, s.index])).toEqual([['t', look.step]])
+      expect(more.every((o) => o.vessel === observation?.vessel)).toBe(true)
+    }
   })
 })

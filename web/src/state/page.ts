@@ -5,6 +5,7 @@ import {
   isTest,
   letterOf,
   partOf,
+  placed,
   placeOf,
   vesselOf,
   observationSchema,
@@ -223,7 +224,8 @@ export const unseen = (row: PageRow): boolean => runsOf(row).some((run) => nextL
 /** A line written at a look, as observations of it. */
 export function readLine(line: string, row: Pick<PageRow, 'vessel'>, look: Look): { observations: Observation[]; rest: readonly string[] } {
   const { observations, rest } = readAt(line, look.doing, look.dry)
-  const vessel = look.doing.do === 'dip' ? look.doing.into : row.vessel || vesselOf(look.doing)
+  // What is burnt, or melted in a capillary, is the sample itself, and a second tube is named after the row's.
+  const vessel = placed(vesselOf(look.doing), row.vessel)
   return {
     observations: observations.map((o, k) =>
       observationSchema.parse({ vessel, step: look.step, of: look.entry, ...o, ...(k === 0 ? { typed: line } : {}) }),
