@@ -26,6 +26,7 @@ import { Contention } from './Contention'
 import { Answer } from './Answer'
 import { Course } from './Course'
 import { NoHints } from './NoHints'
+import { useHeldLines } from './useHeldLines'
 import { useJumps, useWaitOver } from './useJumps'
 import { useSeen } from './useSeen'
 import { Conclude, Pencil } from './Pencil'
@@ -103,10 +104,12 @@ export function Bench() {
   useWaitOver(rows, lookAgain)
   const begin = (test: string): void => {
     if (openRow) shut(openRow)
+    held.begun()
     void write([{ did: { test, on: vesselFor(test, entries) } }])
   }
   const beginPart = (part: WorksheetPart, letter: string): void => {
     if (openRow) shut(openRow)
+    held.begun()
     void write(part.steps.map((did) => ({ did: { ...did, part: letter } })))
   }
   const setBeside = (row: PageRow, kind: Control['kind'], holding?: string): void => {
@@ -124,13 +127,18 @@ export function Bench() {
     setAimed(ahead[0] ?? null)
     void write([...observations.map((saw) => ({ saw })), ...(rest.length > 0 ? [{ note: rest.join(' '), about: target.id }] : [])])
   }
-  const writeLine = (line: string): void => {
+  const writeLoose = (line: string): void => void write([{ note: line }])
+  const writeAt = (line: string): void => {
     if (!target || !look) {
-      void write([{ note: line }])
+      writeLoose(line)
       return
     }
     const { observations, rest } = readLine(line, target, look)
     save(observations, rest)
+  }
+  const held = useHeldLines(openRow?.id ?? null, writeAt, writeLoose)
+  const writeLine = (line: string): void => {
+    if (!held.hold(line)) writeAt(line)
   }
   const shown = look ? shownAt(look, seen) : undefined
   const asSeen = (): void => {

@@ -11,6 +11,7 @@ import { useNow } from '../../ui/Waits'
 import { reasoner } from '../../workers/useThought'
 import { Acidity } from './Acidity'
 import { Coach } from './Coach'
+import { Notes } from './Notes'
 import { nameOfControl, pictureAt, shownAt } from './Row'
 
 interface OpenProps {
@@ -89,6 +90,11 @@ export function OpenRow(props: OpenProps) {
           <Run key={control.id} {...props} run={control} title={`${nameOfControl(control)}, ${control.vessel}`} />
         ))}
       </div>
+      {row.notes.length > 0 && (
+        <div className="md:ml-8 mt-2">
+          <Notes notes={row.notes} />
+        </div>
+      )}
       {row.test && <Beside key={row.test.id} test={row.test.id} onBeside={onBeside} />}
       {row.work && <p className="md:ml-8 mt-3 text-sm text-faint">What is left goes to: {wasteOfTest(row.work)}.</p>}
     </li>

@@ -12,8 +12,13 @@ export function OwnCompounds() {
   const [melts, setMelts] = useState('')
   const [boils, setBoils] = useState('')
   const [problem, setProblem] = useState('')
+  const [reading, setReading] = useState(false)
   const take = async (): Promise<void> => {
-    const wrong = await reasoner().readable(smiles.trim())
+    setReading(true)
+    const wrong = await reasoner()
+      .readable(smiles.trim())
+      .catch(() => 'what reads structures could not be loaded; try again when the connection is back')
+    setReading(false)
     if (wrong !== null) {
       setProblem(`“${smiles}” was not added: ${wrong}.`)
       return
@@ -59,8 +64,8 @@ export function OwnCompounds() {
             />
           </label>
         ))}
-        <button type="submit" className="pressable" disabled={name.trim() === '' || smiles.trim() === ''}>
-          may be in the jar
+        <button type="submit" className="pressable" disabled={reading || name.trim() === '' || smiles.trim() === ''}>
+          {reading ? 'reading it…' : 'may be in the jar'}
         </button>
         {problem !== '' && (
           <p role="alert" className="basis-full">

@@ -5,6 +5,7 @@ import { Chemistry } from '../../ui/Formula'
 import { pictureOfLook, pictureOfObservations, type Picture } from '../../ui/pictures'
 import { Tube } from '../../ui/Tube'
 import { Findings } from './Findings'
+import { Notes } from './Notes'
 
 interface Props {
   readonly row: PageRow
@@ -93,12 +94,7 @@ export function Row({ row, number, seen, inference, findings, undo, unsaved, by,
             </p>
           ))}
           {row.looks.every((l) => l.written.length === 0) && <p className="pencil">nothing written</p>}
-          {row.notes.map((note, i) => (
-            <p key={i} className="text-faint">
-              note: {note.text}
-              {note.picture !== undefined && <img src={note.picture} alt={note.text} className="mt-1 max-h-24 border border-rule" />}
-            </p>
-          ))}
+          <Notes notes={row.notes} />
         </div>
       </div>
       <div>
