@@ -251,7 +251,9 @@ async function load(ownerUrl: string, appUrl: string): Promise<void> {
     const who = sessionOf(jar.owner)
     if (jar.issued) await issue(database, sessionOf(INSTRUCTOR), { ...jar, id, case: settings, owner: who.person })
     else
-      await database.as(who, (client) => openJar(client, who, { id, code: jar.code, title: jar.title, kind: jar.kind, case: settings }, 7, jar.salt))
+      await database.as(who, (client) =>
+        openJar(client, who, { id, code: jar.code, title: jar.title, kind: jar.kind, case: settings }, { holds: jar.salt, seed: 7 }),
+      )
     if (entries.length > 0)
       await appending.append(
         who,

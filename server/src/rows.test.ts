@@ -43,8 +43,8 @@ beforeAll(async () => {
   const { ada, ben, eve } = people
   const jar = { title: '', case: { kind: 'salt' } as never }
   await world.database.as(ada.who, async (client) => {
-    await openJar(client, ada.who, { ...jar, id: ids.shared, code: 'A-1', kind: 'real' }, 1)
-    await openJar(client, ada.who, { ...jar, id: ids.practice, code: 'P-1', kind: 'simulated' }, 1)
+    await openJar(client, ada.who, { ...jar, id: ids.shared, code: 'A-1', kind: 'real' }, null)
+    await openJar(client, ada.who, { ...jar, id: ids.practice, code: 'P-1', kind: 'simulated' }, { holds: 'AgNO3', seed: 1 })
     for (const [id, of] of [
       [ids.note, ids.shared],
       [randomUUID(), ids.practice],

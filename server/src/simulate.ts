@@ -1,13 +1,22 @@
 import { NotebookError, seenIn, type Case, type Entry, type Seen } from '@foxing/core'
-import { sealedContent } from './sealed'
+import { drawnFor, sealedContent } from './sealed'
 
 export interface Simulation {
   readonly notebook: { readonly case: Case; readonly entries: Entry[] }
   readonly entry: string
-  /** What is in the jar: a salt's formula, or a compound's SMILES. */
+  /** What is in the jar, as it is sealed. */
   readonly holds: string
   readonly jitter: readonly [number, number, number]
 }
+
+/** What a jar is to be filled with. */
+export interface Drawing {
+  readonly settings: Case
+  readonly seed: number
+}
+
+/** What a seed puts into a jar, as it is sealed. Of mixtures many are tried before one keeps. */
+export const draw = ({ settings, seed }: Drawing): string => drawnFor(settings, seed)
 
 export type Simulated = { readonly seen: Seen } | { readonly problem: string }
 

@@ -1,9 +1,11 @@
 import { Piscina } from 'piscina'
-import simulate, { type Simulated, type Simulation } from './simulate'
+import simulate, { draw, type Drawing, type Simulated, type Simulation } from './simulate'
 
 /** Simulates, and answers in whole steps of time. */
 export interface Simulator {
   readonly run: (simulation: Simulation) => Promise<Simulated>
+  /** What a seed puts into a jar of some kind, as it is sealed. */
+  readonly draw: (drawing: Drawing) => Promise<string>
   readonly close: () => Promise<void>
 }
 
@@ -26,9 +28,17 @@ export async function wholeSteps<T>(work: Promise<T>): Promise<T> {
 
 /** Simulates in threads of its own, so that nobody else's request waits for it. */
 export function threads(file: string, count: number): Simulator {
-  const pool = new Piscina<Simulation, Simulated>({ filename: file, minThreads: 1, maxThreads: count, idleTimeout: 60_000 })
-  return { run: (simulation) => wholeSteps(pool.run(simulation)), close: () => pool.destroy() }
+  const pool = new Piscina({ filename: file, minThreads: 1, maxThreads: count, idleTimeout: 60_000 })
+  return {
+    run: (simulation) => wholeSteps(pool.run(simulation) as Promise<Simulated>),
+    draw: (drawing) => pool.run(drawing, { name: 'draw' }) as Promise<string>,
+    close: () => pool.destroy(),
+  }
 }
 
 /** Simulates in this very thread. */
-export const here: Simulator = { run: (simulation) => Promise.resolve({ ...simulate(simulation) }), close: () => Promise.resolve() }
+export const here: Simulator = {
+  run: (simulation) => Promise.resolve({ ...simulate(simulation) }),
+  draw: (drawing) => Promise.resolve(draw(drawing)),
+  close: () => Promise.resolve(),
+}

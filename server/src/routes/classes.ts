@@ -1,10 +1,11 @@
-import { drawSalt, findSalt } from '@foxing/core'
+import { type Case } from '@foxing/core'
 import { randomInt, randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { codeHash, newCode } from '../codes'
 import type { Client } from '../database'
 import { Refusal } from '../http/errors'
 import { forPeople, type Route } from '../http/route'
+import { sealable } from '../sealed'
 import { findJar, label, listJars, REVEALS, seal } from '../services/jars'
 
 const noClass = (): Refusal => new Refusal(404, 'there is no such class here', 'Go back and choose one of yours.')
@@ -18,28 +19,14 @@ async function classOf(client: Client, id: string): Promise<{ id: string; name: 
   return rows[0]
 }
 
-const saltSchema = z
-  .string()
-  .max(80)
-  .transform((text, context) => {
-    try {
-      const salt = findSalt(text)
-      if (salt) return salt.id
-    } catch {
-      // Falls through to the issue below.
-    }
-    context.addIssue({ code: 'custom', message: 'a bench salt by formula, such as Na2SO4.10H2O' })
-    return z.NEVER
-  })
-
 const issueSchema = z
   .object({
     people: z.array(z.uuid()).min(1).max(200),
     ...label,
     /** Leaves room for a number behind it. */
     code: label.code.max(20),
-    /** The same for everybody; left out, each gets one drawn by the seed. */
-    salt: saltSchema.optional(),
+    /** The same for everybody: a bench salt by its formula, or a compound by its name; left out, each gets one drawn by the seed. */
+    salt: z.string().trim().max(200).optional(),
     seed: z
       .number()
       .int()
@@ -53,6 +40,20 @@ const issueSchema = z
     path: ['revealOn'],
     message: 'a date exactly where it is revealed on one',
   })
+  .transform((issue, context) => {
+    if (issue.salt === undefined) return { ...issue, holds: undefined }
+    const holds = sealable(issue.case, issue.salt)
+    if (holds !== null) return { ...issue, holds }
+    context.addIssue({ code: 'custom', path: ['salt'], message: HOLDS[issue.case.kind] })
+    return z.NEVER
+  })
+
+/** What a jar of each kind may hold, in words. */
+const HOLDS: Readonly<Record<Case['kind'], string>> = {
+  salt: 'a bench salt by formula, such as Na2SO4.10H2O',
+  organic: 'a compound of the library by name, such as salicylic acid, or as SMILES',
+  mixture: 'nothing: a mixture is drawn for each',
+}
 
 export const classRoutes: readonly Route[] = [
   forPeople({
@@ -121,10 +122,15 @@ export const classRoutes: readonly Route[] = [
     only: 'instructor',
     status: 201,
     body: issueSchema,
-    answer: ({ id, body, session, within }) =>
-      within(async (client) => {
-        const { id: classId } = await classOf(client, id('id'))
-        const seed = body.seed ?? randomInt(2 ** 40)
+    answer: async ({ id, body, session, within, services }) => {
+      const wanted = id('id')
+      const seed = body.seed ?? randomInt(2 ** 40)
+      const { holds } = body
+      const filled = await Promise.all(
+        body.people.map(async (_, k) => holds ?? (await services.simulator.draw({ settings: body.case, seed: seed + k }))),
+      )
+      return within(async (client) => {
+        const { id: classId } = await classOf(client, wanted)
         const jars: string[] = []
         for (const [k, person] of body.people.entries()) {
           const jar = randomUUID()
@@ -134,11 +140,12 @@ export const classRoutes: readonly Route[] = [
              values ($1, $2, $3, $4, $5, 'simulated', $6, $7, $8, $9, $10)`,
             [session.institution, jar, person, code, body.title, body.case, classId, session.person, body.reveal, body.revealOn ?? null],
           )
-          await seal(client, session.institution, jar, body.salt ?? drawSalt(seed + k), seed + k)
+          await seal(client, session.institution, jar, filled[k] ?? '', seed + k)
           jars.push(jar)
         }
         return { jars, seed }
-      }),
+      })
+    },
   }),
   forPeople({
     method: 'post',

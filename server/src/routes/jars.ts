@@ -1,4 +1,4 @@
-import { compoundNamed, entrySchema, findSalt, notebookSchema, saidOfJar } from '@foxing/core'
+import { entrySchema, notebookSchema, saidOfJar } from '@foxing/core'
 import { randomInt, randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { codeHash, newCode } from '../codes'
@@ -61,11 +61,14 @@ export const jarRoutes: readonly Route[] = [
     path: '/jars',
     status: 201,
     body: newJarSchema,
-    answer: ({ body, session, within }) =>
-      within(async (client) => {
-        await openJar(client, session, body, body.seed ?? randomInt(2 ** 40))
+    answer: async ({ body, session, within, services }) => {
+      const seed = body.seed ?? randomInt(2 ** 40)
+      const filled = body.kind === 'simulated' ? { holds: await services.simulator.draw({ settings: body.case, seed }), seed } : null
+      return within(async (client) => {
+        await openJar(client, session, body, filled)
         return { id: (await findJar(client, body.id)).id }
-      }),
+      })
+    },
   }),
   forPeople({
     method: 'post',
@@ -74,7 +77,7 @@ export const jarRoutes: readonly Route[] = [
     body: importSchema,
     answer: ({ body, session, within, services }) =>
       within(async (client) => {
-        await openJar(client, session, { ...body, kind: 'real', case: body.notebook.case }, 0)
+        await openJar(client, session, { ...body, kind: 'real', case: body.notebook.case }, null)
         return { id: (await mineOf(client, body.id)).id }
       }).then(async (opened) => {
         // Entries of a document may have any ids; here they get uuids, and what cites them is made to follow.
@@ -175,7 +178,7 @@ export const jarRoutes: readonly Route[] = [
       const simulated = await services.simulator.run({
         notebook: { case: jar.case, entries },
         entry: entryId,
-        holds: secret.formula,
+        holds: secret.text,
         jitter: secret.jitter,
       })
       if ('problem' in simulated) throw new Refusal(409, simulated.problem, 'The entry is kept; write an amendment to correct it.')
@@ -199,9 +202,8 @@ export const jarRoutes: readonly Route[] = [
         if (!teaches && !jar.opened && (jar.reveal !== 'on conclusion' || concluded.length === 0)) throw notYet(jar)
         const secret = await secretOf(client, jar.id)
         if (!secret) throw new Refusal(409, 'this jar is real', 'Only the person who filled it knows.')
-        const { formula, name } = secret
-        const names = (text: string): boolean => (jar.case.kind === 'organic' ? compoundNamed(text)?.name === name : sameSalt(text, formula))
-        return { formula, name, right: concluded.length === 0 ? null : concluded.some(names) }
+        const { formula, name, isSaid } = secret
+        return { formula, name, right: concluded.length === 0 ? null : isSaid(concluded) }
       }),
   }),
   forPeople({
@@ -258,12 +260,4 @@ function notYet(jar: Jar): Refusal {
   if (jar.reveal === 'on date') return new Refusal(409, `this jar is opened on ${jar.revealOn ?? 'a date'}`, 'Until then, go on with the work.')
   if (jar.reveal === 'by instructor') return new Refusal(409, 'this jar is opened by your instructor', 'Ask them when you have handed in.')
   return new Refusal(409, 'nothing has been concluded yet', 'Write your conclusion first; the jar is opened then.')
-}
-
-function sameSalt(text: string, formula: string): boolean {
-  try {
-    return findSalt(text)?.id === formula
-  } catch {
-    return false
-  }
 }

@@ -2,7 +2,6 @@ import { caseSchema, entrySchema, inOrder, type Case, type Entry, type Placed } 
 import { z } from 'zod'
 import type { Client, Who } from '../database'
 import { Refusal } from '../http/errors'
-import { drawnFor } from '../sealed'
 
 /** What a jar is opened with, by whoever opens it. */
 export const label = {
@@ -126,15 +125,20 @@ export interface NewJar {
   readonly case: Case
 }
 
-/** Opens a jar of one's own; sending it again changes nothing. A simulated one is filled with what the seed draws. */
-export async function openJar(client: Client, who: Who, jar: NewJar, seed: number, salt = drawnFor(jar.case, seed)): Promise<void> {
+/** Opens a jar of one's own; sending it again changes nothing. A simulated one is filled with what was drawn for it. */
+export async function openJar(
+  client: Client,
+  who: Who,
+  jar: NewJar,
+  filled: { readonly holds: string; readonly seed: number } | null,
+): Promise<void> {
   const { rowCount } = await client.query(
     `insert into jar (institution_id, id, owner_id, code, title, kind, settings) values ($1, $2, $3, $4, $5, $6, $7)
      on conflict do nothing`,
     [who.institution, jar.id, who.person, jar.code, jar.title, jar.kind, jar.case],
   )
-  if (rowCount === 0 || jar.kind === 'real') return
-  await seal(client, who.institution, jar.id, salt, seed)
+  if (rowCount === 0 || jar.kind === 'real' || !filled) return
+  await seal(client, who.institution, jar.id, filled.holds, filled.seed)
 }
 
 /** Seals what is in a jar: put in once, read back by the simulator alone. */

@@ -3,6 +3,8 @@ import type { Client } from '../database'
 import { sealedContent, type Sealed } from '../sealed'
 
 export interface Secret extends Sealed {
+  /** As it is sealed. */
+  readonly text: string
   /** How drawn colours are varied in this jar, three numbers within ±1. */
   readonly jitter: readonly [number, number, number]
 }
@@ -15,5 +17,5 @@ export async function secretOf(client: Client, jar: string): Promise<Secret | nu
   if (!row) return null
   const digest = createHash('sha256').update(`drawn ${row.seed} ${jar}`).digest()
   const shift = (at: number): number => digest.readInt8(at) / 128
-  return { ...sealedContent(row.salt), jitter: [shift(0), shift(1), shift(2)] }
+  return { ...sealedContent(row.salt), text: row.salt, jitter: [shift(0), shift(1), shift(2)] }
 }

@@ -123,7 +123,7 @@ export interface Issue {
   readonly people: readonly string[]
   readonly code: string
   readonly title: string
-  readonly case: { readonly hints: Case['hints'] }
+  readonly case: Pick<Case, 'hints'> & Partial<Pick<Case, 'kind' | 'worksheet'>> & { readonly sample?: { readonly mL: number } }
   readonly salt?: string
   readonly reveal: (typeof REVEALS)[number]
   readonly revealOn?: string

@@ -2,11 +2,13 @@ import { HINTS, type Case } from '@foxing/core'
 import { useCallback, useEffect, useState, type SyntheticEvent } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, asApiError, REVEALS, type ApiError, type Class } from '../../state/api'
+import { CASE_OF, SAMPLES, type SampleKind } from '../../state/samples'
 import { Choice, Field } from '../../ui/Field'
 import { Formula } from '../../ui/Formula'
 import { Frame } from '../../ui/Frame'
 import { Problem } from '../../ui/Problem'
 import { useTask } from '../../ui/useTask'
+import { WorksheetPick, type Sheet } from '../../ui/WorksheetPick'
 
 /** A class for the one who teaches it: its people, codes to let more in, and the unknowns given out. */
 export function ClassView() {
@@ -73,9 +75,9 @@ function Given({ jar, onChange }: { readonly jar: Class['jars'][number]; readonl
       </Link>
       <span>{jar.ownerName}</span>
       <span>
-        {jar.concluded[0] ? (
+        {jar.concluded.length > 0 ? (
           <>
-            concluded: <Formula>{jar.concluded[0]}</Formula>
+            concluded: <Said kind={jar.case.kind}>{jar.concluded.join(', ')}</Said>
           </>
         ) : jar.entries === 0 ? (
           <span className="text-faint">not begun</span>
@@ -84,7 +86,7 @@ function Given({ jar, onChange }: { readonly jar: Class['jars'][number]; readonl
         )}
         {holds && (
           <span className="block">
-            holds {holds.name}, <Formula>{holds.formula}</Formula>
+            holds {holds.name}, <Said kind={jar.case.kind}>{holds.formula}</Said>
           </span>
         )}
       </span>
@@ -107,12 +109,24 @@ function Given({ jar, onChange }: { readonly jar: Class['jars'][number]; readonl
   )
 }
 
+/** What a jar holds, or is said to hold: formulae as they are set, structures as they are written. */
+function Said({ kind, children }: { readonly kind: Case['kind']; readonly children: string }) {
+  return kind === 'organic' ? <span className="font-serif">{children}</span> : <Formula>{children}</Formula>
+}
+
+const WHICH: Readonly<Record<Exclude<SampleKind, 'a mixture'>, string>> = {
+  'one salt': 'the salt (left empty, drawn for each)',
+  'an organic compound': 'the compound (left empty, drawn for each)',
+}
+
 function GiveOut({ found, onDone }: { readonly found: Class; readonly onDone: () => void }) {
   const students = found.people.filter((p) => p.role === 'student')
   const [to, setTo] = useState<'everybody' | (string & {})>('everybody')
   const [code, setCode] = useState('')
   const [title, setTitle] = useState('')
-  const [salt, setSalt] = useState('')
+  const [sample, setSample] = useState<SampleKind>('one salt')
+  const [holds, setHolds] = useState('')
+  const [sheet, setSheet] = useState<Sheet | null>(null)
   const [hints, setHints] = useState<Case['hints']>('none')
   const [reveal, setReveal] = useState<(typeof REVEALS)[number]>('by instructor')
   const [date, setDate] = useState('')
@@ -124,8 +138,8 @@ function GiveOut({ found, onDone }: { readonly found: Class; readonly onDone: ()
         people: students.filter((s) => to === 'everybody' || s.name === to).map((s) => s.id),
         code: code.trim(),
         title: title.trim(),
-        case: { hints },
-        ...(salt.trim() === '' ? {} : { salt: salt.trim() }),
+        case: { hints, ...CASE_OF[sample], ...(sheet ? { worksheet: sheet.worksheet } : {}) },
+        ...(holds.trim() === '' || sample === 'a mixture' ? {} : { salt: holds.trim() }),
         reveal,
         ...(reveal === 'on date' ? { revealOn: new Date(date).toISOString() } : {}),
       })
@@ -140,10 +154,22 @@ function GiveOut({ found, onDone }: { readonly found: Class; readonly onDone: ()
       <Choice label="to" of={['everybody', ...students.map((s) => s.name)]} value={to} onChoose={setTo} />
       <Field label="code on the jar" className="w-32" required maxLength={20} value={code} onChange={(e) => setCode(e.target.value)} />
       <Field label="where it is from" className="flex-1" maxLength={200} value={title} onChange={(e) => setTitle(e.target.value)} />
-      <Field label="holds (left empty, drawn for each)" className="w-64" face="font-serif" value={salt} onChange={(e) => setSalt(e.target.value)} />
+      <Choice label="it holds" of={SAMPLES} value={sample} onChoose={setSample} />
+      {sample !== 'a mixture' && (
+        <Field label={WHICH[sample]} className="w-72" face="font-serif" value={holds} onChange={(e) => setHolds(e.target.value)} />
+      )}
       <Choice label="hints" of={HINTS} value={hints} onChoose={setHints} />
       <Choice label="opened" of={REVEALS} value={reveal} onChoose={setReveal} />
       {reveal === 'on date' && <Field label="at" type="datetime-local" required value={date} onChange={(e) => setDate(e.target.value)} />}
+      <WorksheetPick
+        sheet={sheet}
+        run={run}
+        onChange={(taken) => {
+          setSheet(taken)
+          // A worksheet that names its salt is about that one.
+          if (taken && taken.salt !== null && holds === '') setHolds(taken.salt)
+        }}
+      />
       <button type="submit" className="pressable border border-russet px-5" disabled={busy}>
         Give out
       </button>

@@ -1,10 +1,11 @@
-import { caseSchema, HINTS, notebookSchema, saidOfJar, worksheetFileSchema, type Case, type Notebook } from '@foxing/core'
+import { caseSchema, HINTS, notebookSchema, saidOfJar, type Notebook } from '@foxing/core'
 import { useLiveQuery } from './useLiveQuery'
 import { Plus, Upload } from 'lucide-react'
 import { useEffect, useState, type SyntheticEvent } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { api, asApiError, type ApiError } from '../../state/api'
 import { deviceId, local, type LocalJar } from '../../state/local'
+import { CASE_OF, SAMPLES, type SampleKind } from '../../state/samples'
 import { useSession } from '../../state/session'
 import { flush, pullShelf } from '../../state/sync'
 import { Choice, Field } from '../../ui/Field'
@@ -12,6 +13,7 @@ import { Formula } from '../../ui/Formula'
 import { Frame } from '../../ui/Frame'
 import { Problem } from '../../ui/Problem'
 import { useTask } from '../../ui/useTask'
+import { WorksheetPick, type Sheet } from '../../ui/WorksheetPick'
 import { reasoner } from '../../workers/useThought'
 
 interface Shown extends LocalJar {
@@ -145,35 +147,14 @@ function standing(jar: Shown) {
 }
 
 /** What a jar may hold: a mixture is one in solution. */
-const SAMPLES = ['one salt', 'a mixture', 'an organic compound'] as const
-const CASES: Readonly<Record<(typeof SAMPLES)[number], object>> = {
-  'one salt': {},
-  'a mixture': { kind: 'mixture', sample: { mL: 20 } },
-  'an organic compound': { kind: 'organic' },
-}
-
 function NewJar({ taken }: { readonly taken: readonly LocalJar[] }) {
   const [code, setCode] = useState('')
   const [title, setTitle] = useState('')
   const [hints, setHints] = useState<(typeof HINTS)[number]>('open')
-  const [sample, setSample] = useState<(typeof SAMPLES)[number]>('one salt')
-  const [sheet, setSheet] = useState<{ file: string; worksheet: Case['worksheet'] } | null>(null)
+  const [sample, setSample] = useState<SampleKind>('one salt')
+  const [sheet, setSheet] = useState<Sheet | null>(null)
   const { problem, run } = useTask()
   const go = useNavigate()
-  const take = (file: File | undefined): void => {
-    if (!file) return
-    run(async () => {
-      const read = worksheetFileSchema.safeParse(parsed(await file.text()))
-      if (!read.success) {
-        const [issue] = read.error.issues
-        throw new Error(
-          `“${file.name}” is not a worksheet of the open format (${issue?.path.join('.') ?? ''} ${issue?.message ?? ''}); nothing was changed`,
-        )
-      }
-      const { title, parts } = read.data
-      setSheet({ file: file.name, worksheet: { ...(title === undefined ? {} : { title }), parts } })
-    })
-  }
   const open = (kind: 'real' | 'simulated') => (event: SyntheticEvent) => {
     event.preventDefault()
     run(async () => {
@@ -183,7 +164,7 @@ function NewJar({ taken }: { readonly taken: readonly LocalJar[] }) {
         code: code.trim() || nextCode(taken),
         title: title.trim(),
         kind,
-        case: caseSchema.parse({ hints, ...CASES[sample], ...(sheet ? { worksheet: sheet.worksheet } : {}) }),
+        case: caseSchema.parse({ hints, ...CASE_OF[sample], ...(sheet ? { worksheet: sheet.worksheet } : {}) }),
         createdAt: new Date().toISOString(),
         owner: useSession.getState().me?.id ?? '',
         ownerName: null,
@@ -225,17 +206,7 @@ function NewJar({ taken }: { readonly taken: readonly LocalJar[] }) {
       />
       <Choice label="it holds" of={SAMPLES} value={sample} onChoose={setSample} />
       <Choice label="hints" of={HINTS} value={hints} onChoose={setHints} />
-      <span className="inline-flex items-center gap-2">
-        <label className="pressable inline-flex items-center gap-1">
-          <Upload size={18} aria-hidden /> {sheet ? sheet.file : 'with a worksheet'}
-          <input type="file" accept="application/json,.json" className="sr-only" onChange={(e) => take(e.target.files?.[0])} />
-        </label>
-        {sheet && (
-          <button type="button" className="pressable" onClick={() => setSheet(null)}>
-            without it
-          </button>
-        )}
-      </span>
+      <WorksheetPick sheet={sheet} run={run} onChange={setSheet} />
       <button type="submit" className="pressable inline-flex items-center gap-1">
         <Plus size={18} aria-hidden /> a real jar
       </button>
