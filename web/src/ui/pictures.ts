@@ -56,8 +56,23 @@ function residueInWords({ residue, gas, smell }: SeenLook): string {
   ].join('; ')
 }
 
-/** A look in words, as it is also written beside the drawing. */
-export function wordsOf(look: SeenLook): string {
+/** What is said of a look that asks for one thing alone: a constant, or whether the sample dissolves. */
+function answerTo(look: SeenLook, asked: string): string | null {
+  const [, constant] = /^the (melting|boiling) point/.exec(asked) ?? []
+  if (constant !== undefined)
+    return look.constant === null ? `no ${constant} point` : `${constant === 'melting' ? 'melts' : 'boils'} at ${look.constant} °C`
+  return asked === 'whether it dissolves' && look.soluble
+    ? { yes: 'it dissolves', partly: 'part of it dissolves', no: 'it does not dissolve' }[look.soluble]
+    : null
+}
+
+/**
+ * A look in words, as it is also written beside the drawing.
+ * @param asked what the look is for, where it asks for one thing
+ */
+export function wordsOf(look: SeenLook, asked = ''): string {
+  const answer = answerTo(look, asked)
+  if (answer !== null) return answer
   const words: string[] = []
   for (const { paper, from, to } of look.papers)
     words.push(from.family === to.family ? `${paper} stays ${to.family}` : `${paper} turns from ${from.family} to ${to.family}`)

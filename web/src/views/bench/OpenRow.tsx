@@ -149,7 +149,7 @@ function Run({ run, title, target, at, seen, onLook, onAsSeen, onStrike }: OpenP
                 <button type="button" className="min-h-8 text-left text-faint hover:underline" onClick={() => onLook(run.id, i)}>
                   {look.prompt}
                 </button>
-                {shown && <p className="leading-snug">{wordsOf(shown)}</p>}
+                {shown && <p className="leading-snug">{wordsOf(shown, look.prompt)}</p>}
                 {look.written.length > 0 && (
                   <ul className="mt-1 flex flex-wrap gap-1 border-l-2 border-ink pl-2 leading-snug" aria-label="written">
                     {look.written.map((w) => (
