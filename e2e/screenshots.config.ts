@@ -1,3 +1,3 @@
 import base from './playwright.config'
 
-export default { ...base, testDir: 'screenshots' }
+export default { ...base, testDir: 'screenshots', workers: 1 }

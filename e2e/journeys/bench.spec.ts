@@ -122,7 +122,7 @@ test('what was written is struck out on looking again, and stays in the notebook
 
 test('a report goes out as PDF and as a crate, and the crate comes back in', async ({ page }, info) => {
   await page.goto('/')
-  await page.getByRole('link', { name: /B-03/ }).click()
+  await page.getByRole('link', { name: /^B-03/ }).click()
   await page.getByRole('link', { name: 'report' }).click()
   await expect(page.getByRole('heading', { name: 'Conclusion' })).toBeVisible()
   const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'PDF' }).click()])

@@ -78,7 +78,7 @@ test('a jar whose notebook contradicts itself says which line does not fit', asy
 
 test('a claim as good as made is told which test would best try to refute it', async ({ page }) => {
   await page.goto('/')
-  await page.getByRole('link', { name: /B-03/ }).click()
+  await page.getByRole('link', { name: /^B-03/ }).click()
   await expect(page.getByLabel('in contention')).toContainText('to prove it wrong')
 })
 
@@ -181,7 +181,7 @@ for (const [name, path] of [
 ] as const) {
   test(`${name} has no fault that the accessibility checker finds`, async ({ page }) => {
     await page.goto('/')
-    if (path !== '') await page.getByRole('link', { name: new RegExp(path) }).click()
+    if (path !== '') await page.getByRole('link', { name: new RegExp(`^${path}`) }).click()
     if (path === 'reference') await page.getByRole('link', { name: 'Potassium iodide to excess' }).click()
     if (path === 'B-03') await page.getByRole('link', { name: 'report' }).click()
     await expect(page.getByRole('heading').first()).toBeVisible()
