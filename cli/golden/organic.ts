@@ -33,6 +33,14 @@ export interface OrganicFact {
 }
 
 export const organicFacts: readonly OrganicFact[] = [
+  // Carbon, with copper oxide.
+  {
+    source: V,
+    says: 'Heated with copper oxide an organic compound gives carbon dioxide, which turns lime water milky.',
+    test: 'copper-oxide',
+    expect: { solid: 'white' },
+    compounds: ['naphthalene', 'benzoic acid', 'glucose', 'urea', 'salicylic acid', 'carbon tetrachloride', 'succinic acid', 'acetanilide'],
+  },
   // Ignition and the copper wire.
   {
     source: V,

@@ -168,7 +168,8 @@ export function perceive(event: Event, count: number): Percept {
   const papers = papersOf(event)
   const splint = splintOf(event)
   const rod = rodOf(event)
-  const compound = compoundIn(after)
+  // Burnt in a closed tube with an oxide, it is what heating dry leaves that is seen.
+  const compound = event.roasted ? null : compoundIn(after)
   const soluble = organicSoluble(after)
   const flame = step.do === 'flame' ? flameOf(after, step) : compound ? burningOf(compound, step) : burning(event)
   const charred = step.do === 'charcoal' ? charcoalOf(after) : null

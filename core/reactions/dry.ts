@@ -331,6 +331,12 @@ export const DRY_REACTIONS: readonly DryReaction[] = [
   reaction('MnO2 + KClO3 + Na2CO3 -> Na2MnO4 + KCl + CO2', 350, { source: 'vogel7' }),
 ]
 
+/** What copper(II) oxide does to the carbon and the hydrogen of an organic compound at red heat. */
+export const COMBUSTION: readonly DryReaction[] = [
+  reaction('CuO + C -> Cu + CO2', 600, { source: 'vogel-organic' }),
+  reaction('CuO + H2 -> Cu + H2O', 600, { source: 'vogel-organic' }),
+]
+
 /** A dry reaction as an equation. */
 export function dryEquation({ takes, gives }: DryReaction): string {
   const coefficients = new Map<string, number>()

@@ -3,6 +3,7 @@ import { findReagent, findSalt, gasById, molarMass } from '../species'
 import { BOILING, celsius, ROOM, WARM } from '../units'
 import { addTo, strengthened } from './adding'
 import { boilingPointOf, densityOf, notFusable, structureOf } from '../structure'
+import { burntWithOxide, hasOxide } from './combustion'
 import { ashOf, extractOf, FUSED_mg } from './fusion'
 import { BOILED_mL, concentrate, dryOnly, heat, heatDry, STEAM_L, together } from './heating'
 import { held, putCompound, putDry, StepError, volumeOf, wetDry, type Bench, type Done, type Event } from './jar'
@@ -66,7 +67,7 @@ function operate(bench: Bench, step: Step, vessel: Vessel): Done {
       return { after: { ...aired.vessel, settled: true } }
     }
     case 'ignite':
-      if (vessel.organic) return { after: burnt(vessel) }
+      if (vessel.organic && !vessel.organic.ashed) return hasOxide(vessel) ? burntWithOxide(vessel) : { after: burnt(vessel) }
       return dryOnly(held(vessel, 'vessel'))
         ? heatDry(vessel, step.heat === 'gently' ? ['gently'] : ['gently', 'strongly'])
         : { after: igniteAway(vessel) }

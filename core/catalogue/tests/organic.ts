@@ -12,6 +12,7 @@ import {
   mg,
   mL,
   hold,
+  lead,
   shake,
   smell,
   spin,
@@ -73,6 +74,26 @@ export const ignition = defineTest({
   minutes: 2,
   sources: ['vogel-organic', 'shriner'],
   cautions: ['A little, on a spatula, shield down: some compounds flash.'],
+})
+
+export const copperOxide = defineTest({
+  id: 'copper-oxide',
+  title: 'Carbon and hydrogen: copper oxide',
+  stage: 'elements',
+  on: ['solid'],
+  steps: [
+    takeSolid(mg(20)),
+    add('copper(II) oxide', mg(400)),
+    { do: 'ignite', vessel: THIS, heat: 'strongly', for: 'drops of water on the cooler part' },
+    addTo(BESIDE, 'lime water', mL(2)),
+    lead(BESIDE),
+    look('the lime water', BESIDE),
+  ],
+  because: 'Hot copper oxide burns carbon to its dioxide, which turns lime water milky, and hydrogen to water, which dews the cooler part.',
+  minutes: 10,
+  sources: ['vogel-organic'],
+  relies: ['oxide that was heated red before, so that it is dry and brings no carbon'],
+  cautions: ['The tube slopes to its mouth, and is taken out of the lime water before the flame goes: it would suck back.'],
 })
 
 export const beilstein = defineTest({
