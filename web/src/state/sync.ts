@@ -96,7 +96,13 @@ export async function pullShelf(): Promise<void> {
   const before = await database.jars.where('saved').equals(1).primaryKeys()
   const jars = await api.jars()
   const there = new Set(jars.map((j) => j.id))
-  for (const { entries: counted, concluded, ...jar } of jars) await database.jars.put({ ...(await known(database, jar)), counted, concluded })
+  // All of them at once: a shelf that fills jar by jar pushes down what stands below it each time.
+  await database.transaction('rw', database.jars, async () => {
+    const shown = await Promise.all(
+      jars.map(async ({ entries: counted, concluded, ...jar }) => ({ ...(await known(database, jar)), counted, concluded })),
+    )
+    await database.jars.bulkPut(shown)
+  })
   for (const id of before) {
     if (there.has(id)) continue
     const own = database.entries.where('jar').equals(id)
