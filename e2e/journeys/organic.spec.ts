@@ -40,6 +40,8 @@ test('an organic unknown, from crystals to the signed report', async ({ page }) 
   // The first proposal, and the next, each written down as seen, until no test would tell more, or enough are done.
   for (let tests = 0; tests < 14; tests++) {
     const more = next.getByRole('button', { name: 'Begin' })
+    // What stands there while it thinks is the advice of before the last line.
+    await expect(standings).toHaveAttribute('aria-busy', 'false', { timeout: 60_000 })
     await expect(more.or(next.getByText('No test of this scope would tell more'))).toBeVisible({ timeout: 60_000 })
     if ((await more.count()) === 0) break
     await more.click()
