@@ -2,6 +2,7 @@ import type { Step } from '../tube'
 import { LINE_COLOURS } from '../vocabulary'
 import { constantIn } from './constants'
 import { readShorthand, type Reading } from './shorthand'
+import { NOUN_SMELLS } from './lexicon'
 import type { ObservationInput } from './schema'
 
 /**
@@ -12,7 +13,7 @@ import type { ObservationInput } from './schema'
 export function readAt(line: string, step: Step, dry: boolean): Reading {
   if (step.do === 'flame' && step.through === 'spectroscope') return linesIn(line)
   const constant = step.do === 'melting-point' || step.do === 'boiling-point' ? constantIn(line, step.do) : null
-  if (constant) return constant
+  if (constant) return { observations: [constant.observation], rest: constant.left.split(/[\s,;:()]+/).filter((word) => word !== '') }
   const smelling = step.do === 'smell' ? smellWords(line) : null
   if (step.do === 'flame') return readShorthand(/\bflame\b/i.test(line) ? line : `flame ${line}`)
   if (smelling) return smelling
@@ -66,6 +67,8 @@ function smellWords(line: string): Reading | null {
   if (/^(vinegar|acetic)[.! ]*$/.test(text)) return { observations: [{ channel: 'smell', value: 'vinegar' }], rest: [] }
   if (/^(acid|hcl|acrid|choking)[.! ]*$/.test(text)) return { observations: [{ channel: 'smell', value: 'pungent, acid' }], rest: [] }
   if (/^(none|no|nothing|nil|no change|nc)[.! ]*$/.test(text)) return { observations: [{ channel: 'smell', value: 'none' }], rest: [] }
+  const named = NOUN_SMELLS.find((noun) => noun === text.replace(/^of /, '').replace(/[.! ]+$/, ''))
+  if (named) return { observations: [{ channel: 'smell', value: named }], rest: [] }
   return null
 }
 
@@ -81,7 +84,8 @@ const ASKS_SOLUBILITY = 'whether it dissolves'
 /** "soluble", "insol", "floats, immiscible", "two layers": said of the sample itself, not of something that came down. */
 function solubilityIn(line: string): Reading {
   const reading = readShorthand(line.replace(/\b(two|separate|a second|forms a|an oily) layers?\b/gi, 'immiscible'))
-  const brought = reading.observations.some((o) => o.channel === 'precipitate.colour')
+  // Where it rests, "sinks", is said of the sample; a precipitate by itself is one.
+  const brought = !reading.observations.some((o) => o.channel === 'precipitate.rests')
   const observations = reading.observations.flatMap((o): ObservationInput[] => {
     const { channel, value = 'yes', certainty } = o
     if (channel === 'precipitate.dissolves') return [{ channel: 'solubility', value, ...(certainty ? { certainty } : {}) }]

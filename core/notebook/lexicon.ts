@@ -1,5 +1,5 @@
 import { REAGENTS } from '../species'
-import { HABITS, LINE_COLOURS, SMELLS } from '../vocabulary'
+import { HABITS, LINE_COLOURS } from '../vocabulary'
 
 /** What a word or phrase stands for. Several may make one observation: "white" and "curdy" describe the precipitate they stand beside. */
 export type Kind =
@@ -802,17 +802,7 @@ define({ is: 'says', value: 'heat=warm' }, 'exothermic', 'heat evolved')
 define({ is: 'says', value: 'heat=none' }, 'no heat', 'not warm', 'no heating')
 define({ is: 'says', value: 'precipitate.present=yes;precipitate.habit=mirror' }, 'silver mirror', 'mirror')
 define({ is: 'says', value: 'ash=yes' }, 'ash', 'ash left', 'leaves ash', 'leaves an ash', 'ash remains', 'ash remaining')
-define(
-  { is: 'says', value: '!flame.sooty=yes' },
-  'clean flame',
-  'burns clean',
-  'burns cleanly',
-  'not sooty',
-  'non-sooty',
-  'non sooty',
-  'smokeless',
-  'non luminous',
-)
+define({ is: 'says', value: '!flame.sooty=yes' }, 'clean flame', 'burns clean', 'burns cleanly', 'not sooty', 'non-sooty', 'non sooty', 'smokeless')
 define({ is: 'says', value: 'precipitate.dissolves=no' }, 'immiscible', 'does not mix', 'not miscible')
 define({ is: 'says', value: 'precipitate.dissolves=yes' }, 'miscible', 'one layer', 'single layer', 'homogeneous', 'mixes')
 define({ is: 'colour', value: 'violet' }, 'magenta', 'fuchsia')
@@ -850,24 +840,32 @@ define(
   'water of crystallisation',
 )
 define({ is: 'says', value: '!water=yes' }, 'no water', 'no water drops')
-for (const smell of SMELLS) if (!words.has(smell)) define({ is: 'smell', value: smell }, smell)
+/** Smells called after a substance: the name alone is the substance. */
+export const NOUN_SMELLS = ['alcohol', 'phenol', 'acetone', 'camphor', 'iodine'] as const
+for (const noun of NOUN_SMELLS)
+  define(
+    { is: 'smell', value: noun },
+    ...['smell of', 'smells of', 'smells like', 'odour of'].map((of) => `${of} ${noun}`),
+    `${noun} smell`,
+    `${noun} odour`,
+  )
 for (const [value, ...spellings] of [
-  ['fishy', 'fish', 'rotting fish', 'of fish', 'fish smell'],
-  ['foul', 'foul smell', 'carbylamine smell', 'carbylamine', 'isocyanide', 'isocyanide smell', 'nauseating', 'disgusting', 'offensive', 'stench'],
-  ['iodine', 'iodoform smell', 'antiseptic', 'hospital smell'],
-  ['phenol', 'phenolic', 'carbolic', 'disinfectant'],
-  ['sweet', 'sweetish', 'sweet smell', 'ethereal'],
-  ['rancid', 'rancid butter', 'sweaty'],
-  ['alcohol', 'alcoholic', 'spirit', 'spirituous'],
-  ['aromatic', 'pleasant aromatic', 'aromatic smell'],
-  ['camphor', 'mothballs', 'moth balls', 'mint', 'minty'],
-  ['burnt, unpleasant', 'burnt hair', 'burning hair', 'burnt'],
+  ['fishy', 'fishy', 'rotting fish', 'smell of fish', 'smells of fish', 'fish smell'],
+  ['foul', 'foul', 'foul smell', 'carbylamine smell', 'isocyanide smell', 'nauseating', 'disgusting', 'offensive', 'stench'],
+  ['iodine', 'iodoform smell', 'smell of iodoform', 'smells of iodoform', 'antiseptic smell', 'hospital smell'],
+  ['phenol', 'phenolic smell', 'carbolic smell', 'smells of disinfectant'],
+  ['sweet', 'sweet', 'sweetish', 'sweet smell', 'ethereal'],
+  ['rancid', 'rancid', 'rancid butter'],
+  ['alcohol', 'alcoholic smell', 'smells of spirit'],
+  ['aromatic', 'aromatic smell', 'smells aromatic'],
+  ['camphor', 'mothballs', 'moth balls', 'minty'],
+  ['burnt, unpleasant', 'burnt hair', 'burning hair', 'burnt smell'],
   ['rotten eggs', 'rotten eggs', 'rotten egg', 'smells of rotten eggs', 'rotten egg smell', 'bad eggs', 'bad egg'],
   ['choking, chlorine', 'chlorine smell', 'smells of chlorine', 'swimming pool smell', 'bleach', 'swimming pool'],
   ['choking, bromine', 'bromine smell', 'smells of bromine'],
   ['garlic', 'garlic', 'garlic smell', 'smells of garlic'],
   ['fruity', 'fruity', 'fruity smell', 'pear drops'],
-  ['acetone', 'acetone', 'smells of acetone', 'nail varnish'],
+  ['acetone', 'nail varnish'],
   ['burnt sugar', 'burnt sugar', 'smells of burnt sugar', 'caramel'],
 ] as const)
   define({ is: 'smell', value }, ...spellings)

@@ -4,7 +4,7 @@ import { stepSchema } from '../tube'
 import { asAmended } from './amend'
 import { readAt } from './context'
 import { entrySchema, notebookSchema, observationSchema, type Entry } from './schema'
-import { readShorthand } from './shorthand'
+import { readShorthand, type Reading } from './shorthand'
 import { sayObservation, sayStep, sayTogether } from './words'
 
 const brief = (line: string): string[] =>
@@ -64,6 +64,8 @@ describe('bench shorthand', () => {
   })
 })
 
+const inWords = ({ observations }: Reading): string[] => observations.map((o) => `${o.negated === true ? 'no ' : ''}${o.channel} ${o.value ?? 'yes'}`)
+
 describe('a line written at a look', () => {
   test('a bare colour belongs to the paper held there', () => {
     expect(readAt('blue', stepSchema.parse({ do: 'hold', over: 'A', paper: 'red litmus paper' }), false).observations).toMatchObject([
@@ -83,7 +85,7 @@ describe('a line written at a look', () => {
     ['green hot, blue cold', { do: 'bead', mg: 1 }, ['bead.hot green', 'bead.cold blue']],
     ['blue', { do: 'bead', mg: 1 }, ['bead.cold blue']],
   ])('“%s” in the fire', (line, step, expected) => {
-    expect(readAt(line, stepSchema.parse(step), true).observations.map((o) => `${o.channel} ${o.value ?? 'yes'}`)).toEqual(expected)
+    expect(inWords(readAt(line, stepSchema.parse(step), true))).toEqual(expected)
   })
   test('at a smell one word is the whole answer', () => {
     expect(readAt('nothing', stepSchema.parse({ do: 'smell', at: 'A' }), false).observations).toMatchObject([{ channel: 'smell', value: 'none' }])
@@ -117,11 +119,22 @@ describe('a constant', () => {
     })
   })
   test('named, it is one wherever it is written; and what is no constant is none', () => {
-    expect(readShorthand('bp 78').observations).toEqual([{ channel: 'boiling-point', value: '78' }])
-    expect(readShorthand('melts at 122 °C').observations).toEqual([{ channel: 'melting-point', value: '122' }])
-    expect(readShorthand('melts').observations).toMatchObject([{ channel: 'melts' }])
-    expect(readShorthand('bubbles 3 drops').observations.map((o) => o.channel)).not.toContain('boiling-point')
-    expect(readShorthand('white ppt').observations.length).toBeGreaterThan(0)
+    expect(inWords(readShorthand('bp 78'))).toEqual(['boiling-point 78'])
+    expect(inWords(readShorthand('melts at 122 °C, sublimes'))).toEqual(['melting-point 122', 'no sublimate colourless'])
+    expect(inWords(readShorthand('melts'))).toEqual(['melts yes'])
+  })
+  // A time, a count of drops or of layers is no temperature.
+  test.each(['boiled 3 min, white ppt', 'boil 5 min: brown', 'melted, 2 layers', 'boils at 3 drops', 'bubbles 78', 'boiled for 2 minutes', 'mp'])(
+    '“%s” gives none',
+    (line) => {
+      const { observations, rest } = readShorthand(line)
+      expect(observations.filter((o) => o.channel.endsWith('-point'))).toEqual([])
+      expect(observations.length + rest.length).toBeGreaterThan(0)
+    },
+  )
+  test('a time at the capillary is not taken for the temperature', () => {
+    expect(inWords(at('heated 5 min, 122', 'melting-point'))).not.toContain('melting-point 5')
+    expect(inWords(at('bp 78', 'melting-point'))).toEqual(['boiling-point 78'])
   })
 })
 
@@ -161,9 +174,16 @@ describe('lines at the tests of organic compounds', () => {
     ['bitter almonds', SMELL, ['smell bitter almonds']],
     ['no smell of almonds', SMELL, ['no smell bitter almonds']],
     ['fruity', SMELL, ['smell fruity']],
+    ['alcohol', SMELL, ['smell alcohol']],
+    ['smells of phenol', SMELL, ['smell phenol']],
+    // A substance by itself is no smell, the burner's flame no soot, and what has come down is one more thing.
+    ['insol in alcohol', LOOK, ['precipitate.dissolves no']],
+    ['burnt with sooty flame', BURNS, ['flame.sooty yes']],
+    ['ppt', DISSOLVES, ['precipitate.present yes']],
+    ['sinks, insol', DISSOLVES, ['solubility no']],
   ])('“%s”', (line, step, expected) => {
     const said = readAt(line, stepSchema.parse(step), false)
-    expect(said.observations.map((o) => `${o.negated === true ? 'no ' : ''}${o.channel} ${o.value ?? 'yes'}`)).toEqual(expected)
+    expect(inWords(said)).toEqual(expected)
     expect(said.rest).toEqual([])
   })
 })

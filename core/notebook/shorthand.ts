@@ -103,7 +103,10 @@ type Subject = 'solid' | 'liquid' | 'residue' | 'bead' | 'flame' | null
  */
 export function readShorthand(line: string): Reading {
   const constant = constantIn(line)
-  if (constant) return constant
+  if (constant) {
+    const { observations, rest } = readShorthand(constant.left)
+    return { observations: [constant.observation, ...observations], rest }
+  }
   const text = ALIKE.reduce((now, [from, to]) => now.replace(from, to), line)
   const clauses = text
     .split(/[,;\n]|\bbut\b|\bthen\b|\.(?=\s|$)/)
