@@ -3,7 +3,7 @@ import { run } from '../perception'
 import { COMBUSTION, imbalance } from '../reactions'
 import { builtOrganicPercepts } from '../../script/trials/percepts'
 import { takePercepts } from '.'
-import { stepSchema } from '../tube'
+import { newBench, openJar, perform, stepSchema } from '../tube'
 
 // The structures of the library come with what was worked out ahead.
 beforeAll(() => void takePercepts(builtOrganicPercepts()))
@@ -20,6 +20,20 @@ function heated(smiles: string, oxide_mg = 400) {
   ].map((step) => stepSchema.parse(step))
   const percepts = run({ organic: { smiles, mg: 500 } }, steps)
   return { tube: percepts[oxide_mg > 0 ? 2 : 1], limeWater: percepts.at(-1) }
+}
+
+/** The tube itself after that heating: mol of the compound, what is left dry, and what each stage drove off. */
+function burntOf(smiles: string) {
+  const steps = [
+    { do: 'take', from: 'sample', into: 'A', mg: 20 },
+    { do: 'add', to: 'A', reagent: 'copper(II) oxide', mg: 400 },
+    { do: 'ignite', vessel: 'A', heat: 'strongly' },
+  ].map((step) => stepSchema.parse(step))
+  let bench = newBench(openJar({ organic: { smiles, mg: 500 } }))
+  let last: ReturnType<typeof perform>['event'] | undefined
+  for (const step of steps) ({ bench, event: last } = perform(bench, step))
+  if (!last?.after.organic) throw new Error('nothing was burnt')
+  return { compounds: [...last.after.organic.compounds.values()].reduce((a, b) => a + b, 0), dry: last.after.dry, roasted: last.roasted ?? [] }
 }
 
 describe('carbon and hydrogen by copper oxide', () => {
@@ -39,6 +53,17 @@ describe('carbon and hydrogen by copper oxide', () => {
     const { tube, limeWater } = heated('ClC(Cl)(Cl)Cl')
     expect(tube?.water).toBe(false)
     expect(limeWater?.deposit?.colour.family).toBe('white')
+  })
+  test('the carbon of an organic salt that its metal keeps as carbonate does not leave', () => {
+    const { compounds, dry, roasted } = burntOf('[Na+].[O-]C(=O)c1ccccc1')
+    const [stage] = roasted
+    const gas = (id: string): number => stage?.evolved.find((e) => e.gas === id)?.mol ?? 0
+    const kept = dry.get('Na2CO3') ?? 0
+    expect(kept).toBeCloseTo(compounds / 2, 9)
+    expect(gas('CO2') + kept).toBeCloseTo(7 * compounds, 9)
+    expect(gas('H2O')).toBeCloseTo(2.5 * compounds, 9)
+    // Oxygen: of the compound and of the oxide that became copper, all of it in the gases and the carbonate.
+    expect(2 * compounds + (dry.get('Cu') ?? 0)).toBeCloseTo(2 * gas('CO2') + gas('H2O') + 3 * kept, 9)
   })
   test('with too little oxide it chars, and without any nothing comes over', () => {
     expect(heated('c1ccc2ccccc2c1', 40).tube?.residue?.chars).toBe(true)

@@ -1,15 +1,15 @@
-import { COMBUSTION } from '../reactions'
+import { COMBUSTION, type DrySign } from '../reactions'
+import { parseFormula } from '../species'
 import { structureOf } from '../structure'
 import { ROOM } from '../units'
 import { ashOf } from './fusion'
 import type { Done } from './jar'
-import type { DrySign } from '../reactions'
 import type { Evolved } from './roast'
 import type { Vessel } from './vessel'
 
 /** Red heat, °C, at which copper(II) oxide gives up its oxygen. */
 const RED_C = 600
-/** Less than this is nothing, mol. */
+/** Less than this is nothing, mol. It is below what any look or smell can tell. */
 const LEAST = 1e-10
 
 export const OXIDE = 'CuO'
@@ -24,6 +24,7 @@ export function burntWithOxide(vessel: Vessel): Done {
   let carbon = 0
   let hydrogen = 0
   let oxygen = 0
+  let held = 0
   const holds = new Map(vessel.dry)
   const put = (phase: string, mol: number): void => {
     const now = (holds.get(phase) ?? 0) + mol
@@ -36,9 +37,15 @@ export function burntWithOxide(vessel: Vessel): Done {
     carbon += atoms('C')
     hydrogen += atoms('H') / 2
     oxygen += atoms('O')
-    for (const [salt, n] of ashOf(structure, mol)) put(salt, n)
+    // What a metal keeps, as carbonate or oxide, does not leave.
+    for (const [salt, n] of ashOf(structure, mol)) {
+      const kept = parseFormula(salt).atoms
+      put(salt, n)
+      carbon -= (kept['C'] ?? 0) * n
+      held += (kept['O'] ?? 0) * n
+    }
   }
-  const wanted = Math.max(0, 2 * carbon + hydrogen - oxygen)
+  const wanted = Math.max(0, 2 * carbon + hydrogen + held - oxygen)
   const there = vessel.dry.get(OXIDE) ?? 0
   const reached = wanted > there ? there / wanted : 1
   put(OXIDE, -wanted * reached)

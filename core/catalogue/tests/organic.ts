@@ -92,8 +92,11 @@ export const copperOxide = defineTest({
   because: 'Hot copper oxide burns carbon to its dioxide, which turns lime water milky, and hydrogen to water, which dews the cooler part.',
   minutes: 10,
   sources: ['vogel-organic'],
-  relies: ['oxide that was heated red before, so that it is dry and brings no carbon'],
-  cautions: ['The tube slopes to its mouth, and is taken out of the lime water before the flame goes: it would suck back.'],
+  relies: ['oxide that was heated red before, so that it is dry and brings no carbon', 'more of the oxide above the mixture, for what boils off'],
+  cautions: [
+    'A shield down, and no more than 20 mg: nitro compounds and peroxides flash.',
+    'The tube slopes to its mouth, and is taken out of the lime water before the flame goes: it would suck back.',
+  ],
 })
 
 export const beilstein = defineTest({
