@@ -1,14 +1,16 @@
 import {
   compoundNamed,
   compoundOf,
-  contentOf,
   drawCompound,
   drawSalt,
-  findSalt,
+  heldCompound,
+  heldSalt,
+  heldSolution,
   practiceSolution,
   readStructuresWith,
+  saltIn,
   type Case,
-  type Content,
+  type InJar,
 } from '@foxing/core'
 import { perceive } from '@foxing/core/structure/perceive'
 import { z } from 'zod'
@@ -28,41 +30,20 @@ export function drawnFor({ kind, maxCations, maxAnions, sample }: Case, seed: nu
   )
 }
 
-/** What a sealed text stands for. */
-export interface Sealed {
-  readonly content: Content
-  /** As it is written: a formula, SMILES, or the ions of a solution. */
-  readonly formula: string
-  readonly name: string
-  /** Whether what was concluded is what is in it. */
-  readonly isSaid: (concluded: readonly string[]) => boolean
-}
-
 /**
  * Reads what is sealed in a jar: a salt by its formula, a compound by its SMILES, or a solution.
  * @throws RangeError where it is none of them
  */
-export function sealedContent(text: string): Sealed {
+export function sealedContent(text: string): InJar {
   if (text.startsWith('{')) {
     const { ions, parts, mL } = solutionSchema.parse(JSON.parse(text))
-    return {
-      content: { id: text, jar: { solution: { ions, mL } } },
-      formula: parts.join(' '),
-      name: 'a solution',
-      isSaid: (concluded) => parts.length === new Set(concluded).size && parts.every((ion) => concluded.includes(ion)),
-    }
+    return heldSolution({ id: text, jar: { solution: { ions, mL } } }, parts)
   }
   const salt = saltIn(text)
-  if (salt)
-    return { content: salt, formula: salt.id, name: salt.data.name, isSaid: (concluded) => concluded.some((said) => saltIn(said)?.id === salt.id) }
+  if (salt) return heldSalt(salt)
   const compound = compoundIn(text)
   if (!compound) throw new RangeError('a sealed sample is neither a bench salt, a compound of the library nor a solution')
-  return {
-    content: contentOf(text, compound.name),
-    formula: compound.smiles,
-    name: compound.name,
-    isSaid: (concluded) => concluded.some((said) => compoundNamed(said)?.name === compound.name),
-  }
+  return heldCompound({ ...compound, smiles: text })
 }
 
 /** What somebody writes to be put into a jar of some kind, as it is sealed; null for what no such jar can hold. */
@@ -74,14 +55,6 @@ export function sealable({ kind }: Pick<Case, 'kind'>, text: string): string | n
 function compoundIn(smiles: string): ReturnType<typeof compoundOf> {
   try {
     return compoundOf(smiles)
-  } catch {
-    return undefined
-  }
-}
-
-function saltIn(text: string): ReturnType<typeof findSalt> {
-  try {
-    return findSalt(text)
   } catch {
     return undefined
   }

@@ -1,8 +1,9 @@
 import { createHash } from 'node:crypto'
 import type { Client } from '../database'
-import { sealedContent, type Sealed } from '../sealed'
+import type { InJar } from '@foxing/core'
+import { sealedContent } from '../sealed'
 
-export interface Secret extends Sealed {
+export interface Secret extends InJar {
   /** As it is sealed. */
   readonly text: string
   /** How drawn colours are varied in this jar, three numbers within ±1. */

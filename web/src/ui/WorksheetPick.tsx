@@ -1,6 +1,7 @@
 import { worksheetFileSchema, type Case } from '@foxing/core'
 import { Upload } from 'lucide-react'
 import { z } from 'zod'
+import { asJson } from '../state/json'
 
 /** A worksheet taken from a file, as a case holds it, and the salt its sample is where it says one. */
 export interface Sheet {
@@ -27,14 +28,6 @@ async function sheetIn(file: File): Promise<Sheet> {
     file: file.name,
     worksheet: { ...(title === undefined ? {} : { title }), parts },
     salt: single,
-  }
-}
-
-function asJson(text: string): unknown {
-  try {
-    return JSON.parse(text)
-  } catch {
-    return null
   }
 }
 

@@ -6,7 +6,6 @@ import {
   structureOf,
   type Structure,
   compoundOf,
-  contentOf,
   drawCompound,
   commonestAt,
   organicTestById,
@@ -19,6 +18,9 @@ import {
   drawSalt,
   findSalt,
   fractionsOf,
+  heldCompound,
+  heldSalt,
+  heldSolution,
   holdsIon,
   ionInTests,
   knownsFor,
@@ -42,10 +44,10 @@ import {
   type Axis,
   type Case,
   type Conflict,
-  type Content,
   type Drawn,
   type Entry,
   type Fractions,
+  type InJar,
   type Outcome,
   type PerceptPack,
   type Reasoning,
@@ -139,9 +141,14 @@ function drawnMixture(seed: number, { maxCations, maxAnions, sample }: Case): Dr
   if (solution?.of !== of) solution = { of, drawn: practiceSolution(seed, { maxCations, maxAnions }, sample.mL) }
   return solution.drawn
 }
-function contentBy(seed: number, settings: Case): Content {
-  if (settings.kind === 'mixture') return drawnMixture(seed, settings).content
-  return settings.kind === 'organic' ? contentOf(drawCompound(seed)) : drawn(seed)
+function heldBy(seed: number, settings: Case): InJar {
+  if (settings.kind === 'mixture') {
+    const { content, cations, anions } = drawnMixture(seed, settings)
+    return heldSolution(content, [...cations, ...anions])
+  }
+  if (settings.kind === 'salt') return heldSalt(drawn(seed))
+  const smiles = drawCompound(seed)
+  return heldCompound({ smiles, name: compoundOf(smiles)?.name ?? smiles })
 }
 
 let last: { readonly asked: string; readonly reasoning: Reasoning; thought?: Thought } | null = null
@@ -224,7 +231,7 @@ const worker = {
   /** What an entry of work shows in a practice jar that was drawn by a seed of this device's own. */
   async seen(notebook: Asked, entry: string, seed: number): Promise<Seen> {
     if (notebook.case.kind === 'organic') await readyFor(notebook.case)
-    return seenIn(notebook, entry, contentBy(seed, notebook.case), [0, 0, 0])
+    return seenIn(notebook, entry, heldBy(seed, notebook.case).content, [0, 0, 0])
   },
   /** What is in such a jar. */
   answer(notebook: Asked, seed: number): { formula: string; name: string; right: boolean } {
@@ -232,25 +239,8 @@ const worker = {
       const said = saidOfJar(e)
       return said && said.claim !== 'absent' ? [said.species] : []
     })
-    if (notebook.case.kind === 'mixture') {
-      const { cations, anions } = drawnMixture(seed, notebook.case)
-      const ions = [...cations, ...anions]
-      return {
-        formula: ions.join(' '),
-        name: 'a solution',
-        right: ions.length === new Set(concluded).size && ions.every((ion) => concluded.includes(ion)),
-      }
-    }
-    if (notebook.case.kind === 'organic') {
-      const compound = compoundOf(drawCompound(seed))
-      return {
-        formula: compound?.smiles ?? '',
-        name: compound?.name ?? '',
-        right: concluded.some((text) => compoundNamed(text)?.name === compound?.name),
-      }
-    }
-    const salt = drawn(seed)
-    return { formula: salt.id, name: salt.data.name, right: concluded.some((text) => findSalt(text)?.id === salt.id) }
+    const { formula, name, isSaid } = heldBy(seed, notebook.case)
+    return { formula, name, right: isSaid(concluded) }
   },
   /** Everything the model says of an ion: what it shows, and the constants behind it. */
   async ion(ion: string): Promise<{ shown: ReturnType<typeof ionInTests>; constants: ReturnType<typeof constantsOf> }> {
@@ -276,7 +266,7 @@ const worker = {
   /** What an entry would have shown with the mistake of a finding undone. */
   async undone(notebook: Asked, finding: string, entry: string, seed: number | null): Promise<Undone | null> {
     await readyFor(notebook.case)
-    return undone(notebook, reasoned(notebook).reasoning, finding, entry, seed === null ? undefined : contentBy(seed, notebook.case))
+    return undone(notebook, reasoned(notebook).reasoning, finding, entry, seed === null ? undefined : heldBy(seed, notebook.case).content)
   },
   /** Whether a structure can be read, as SMILES; why not, where it cannot. */
   async readable(smiles: string): Promise<string | null> {

@@ -26,8 +26,8 @@ import { Contention } from './Contention'
 import { Answer } from './Answer'
 import { Course } from './Course'
 import { NoHints } from './NoHints'
-import { useHeldLines } from './useHeldLines'
 import { useJumps, useWaitOver } from './useJumps'
+import { useOpening } from './useOpening'
 import { useSeen } from './useSeen'
 import { Conclude, Pencil } from './Pencil'
 import { Partners } from './Partners'
@@ -102,15 +102,14 @@ export function Bench() {
     setAimed({ row: row.id, look })
   }
   useWaitOver(rows, lookAgain)
+  const { begun, opening } = useOpening(openRow?.id ?? null, parts)
   const begin = (test: string): void => {
     if (openRow) shut(openRow)
-    held.begun()
-    void write([{ did: { test, on: vesselFor(test, entries) } }])
+    begun(write([{ did: { test, on: vesselFor(test, entries) } }]))
   }
   const beginPart = (part: WorksheetPart, letter: string): void => {
     if (openRow) shut(openRow)
-    held.begun()
-    void write(part.steps.map((did) => ({ did: { ...did, part: letter } })))
+    begun(write(part.steps.map((did) => ({ did: { ...did, part: letter } }))))
   }
   const setBeside = (row: PageRow, kind: Control['kind'], holding?: string): void => {
     if (!row.test) return
@@ -125,20 +124,20 @@ export function Bench() {
       run.looks.flatMap((l, k) => (l.written.length === 0 && (run !== target || k > lookAt) ? [{ row: run.id, look: k }] : [])),
     )
     setAimed(ahead[0] ?? null)
-    void write([...observations.map((saw) => ({ saw })), ...(rest.length > 0 ? [{ note: rest.join(' '), about: target.id }] : [])])
+    void write(linesOf(observations, rest, target))
   }
-  const writeLoose = (line: string): void => void write([{ note: line }])
-  const writeAt = (line: string): void => {
-    if (!target || !look) {
-      writeLoose(line)
-      return
-    }
-    const { observations, rest } = readLine(line, target, look)
-    save(observations, rest)
-  }
-  const held = useHeldLines(openRow?.id ?? null, writeAt, writeLoose)
   const writeLine = (line: string): void => {
-    if (!held.hold(line)) writeAt(line)
+    const coming = opening()
+    if (coming)
+      void coming.then((there) => {
+        if (!there) return write([{ note: line }])
+        const { observations, rest } = there.look ? readLine(line, there.row, there.look) : { observations: [], rest: [line] }
+        return write(linesOf(observations, rest, there.row))
+      })
+    else if (target && look) {
+      const { observations, rest } = readLine(line, target, look)
+      save(observations, rest)
+    } else void write([{ note: line }])
   }
   const shown = look ? shownAt(look, seen) : undefined
   const asSeen = (): void => {
@@ -379,6 +378,16 @@ export function Bench() {
     </Frame>
   )
 }
+
+/** What was read of a line, as it is written of a row; what was not understood is a note of it. */
+const linesOf = (
+  observations: readonly Observation[],
+  rest: readonly string[],
+  row: PageRow,
+): ({ saw: Observation } | { note: string; about: string })[] => [
+  ...observations.map((saw) => ({ saw })),
+  ...(rest.length > 0 ? [{ note: rest.join(' '), about: row.id }] : []),
+]
 
 /** The part of a worksheet that something was concluded from; null for what is concluded of the jar. */
 const partOfClaim = ({ part }: { readonly part?: string | undefined }): string | null => part ?? null

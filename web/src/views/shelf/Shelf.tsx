@@ -4,6 +4,7 @@ import { Plus, Upload } from 'lucide-react'
 import { useEffect, useState, type SyntheticEvent } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { api, asApiError, type ApiError } from '../../state/api'
+import { asJson } from '../../state/json'
 import { deviceId, local, type LocalJar } from '../../state/local'
 import { CASE_OF, SAMPLES, type SampleKind } from '../../state/samples'
 import { useSession } from '../../state/session'
@@ -146,7 +147,6 @@ function standing(jar: Shown) {
   return <span>{jar.lines === 1 ? '1 line' : `${jar.lines} lines`} written</span>
 }
 
-/** What a jar may hold: a mixture is one in solution. */
 function NewJar({ taken }: { readonly taken: readonly LocalJar[] }) {
   const [code, setCode] = useState('')
   const [title, setTitle] = useState('')
@@ -238,7 +238,7 @@ function FromOthers({ taken }: { readonly taken: readonly LocalJar[] }) {
       const bytes = new Uint8Array(await file.arrayBuffer())
       // A crate is a zip, and begins as one.
       const packed = bytes[0] === 0x50 && bytes[1] === 0x4b
-      const found = packed ? await unpacked(bytes) : parsed(new TextDecoder().decode(bytes))
+      const found = packed ? await unpacked(bytes) : asJson(new TextDecoder().decode(bytes))
       const read = notebookSchema.safeParse(found)
       if (!read.success) {
         const [issue] = read.error.issues
@@ -275,14 +275,6 @@ function FromOthers({ taken }: { readonly taken: readonly LocalJar[] }) {
 async function unpacked(bytes: Uint8Array): Promise<Notebook> {
   const [{ notebookFromCrate }, { files, sha256 }] = await Promise.all([import('@foxing/core/report'), import('../../workers/files')])
   return notebookFromCrate(await files().unzip(bytes), sha256)
-}
-
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text)
-  } catch {
-    return null
-  }
 }
 
 /** The next number after the highest in use, under P for practice. */

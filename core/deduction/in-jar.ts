@@ -1,0 +1,45 @@
+import { findSalt, type Salt } from '../species'
+import { compoundNamed, contentOf } from './organic'
+import type { Compound } from '../structure'
+import type { Content } from './hypotheses'
+
+/** What a simulated jar holds, and what says so. */
+export interface InJar {
+  readonly content: Content
+  /** As it is written: a formula, SMILES, or the ions of a solution. */
+  readonly formula: string
+  readonly name: string
+  /** Whether what was concluded is what is in it. */
+  readonly isSaid: (concluded: readonly string[]) => boolean
+}
+
+/** A bench salt by any spelling of its formula; undefined for any other text. */
+export function saltIn(text: string): Salt | undefined {
+  try {
+    return findSalt(text)
+  } catch {
+    return undefined
+  }
+}
+
+export const heldSalt = (salt: Salt): InJar => ({
+  content: salt,
+  formula: salt.id,
+  name: salt.data.name,
+  isSaid: (concluded) => concluded.some((said) => saltIn(said)?.id === salt.id),
+})
+
+export const heldCompound = ({ smiles, name }: Pick<Compound, 'smiles' | 'name'>): InJar => ({
+  content: contentOf(smiles, name),
+  formula: smiles,
+  name,
+  isSaid: (concluded) => concluded.some((said) => compoundNamed(said)?.name === name),
+})
+
+/** A solution of some ions: all of them, and no other, say it. */
+export const heldSolution = (content: Content, parts: readonly string[]): InJar => ({
+  content,
+  formula: parts.join(' '),
+  name: 'a solution',
+  isSaid: (concluded) => parts.length === new Set(concluded).size && parts.every((ion) => concluded.includes(ion)),
+})
