@@ -45,7 +45,7 @@ beforeAll(async () => {
   const issued = await ask(base, eve, 'POST', `/classes/${classId}/issue`, {
     people: [ada?.who.person],
     code: 'S-1',
-    salt: 'AgNO3',
+    holds: 'AgNO3',
     reveal: 'by instructor',
   })
   jars.issued = (issued.body['jars'] as string[])[0] ?? ''
@@ -85,9 +85,9 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'post /classes/:id/invitations': [{ ask: () => [`/classes/${classId}/invitations`, { role: 'instructor' }], allowed: { eve: 201 } }],
   'post /classes/:id/issue': [
-    { ask: () => [`/classes/${classId}/issue`, { people: [people.ada?.who.person], code: 'X', salt: 'AgNO3' }], allowed: { eve: 201 } },
+    { ask: () => [`/classes/${classId}/issue`, { people: [people.ada?.who.person], code: 'X', holds: 'AgNO3' }], allowed: { eve: 201 } },
     {
-      ask: () => [`/classes/${classId}/issue`, { people: [people.dot?.who.person], code: 'X', salt: 'AgNO3' }],
+      ask: () => [`/classes/${classId}/issue`, { people: [people.dot?.who.person], code: 'X', holds: 'AgNO3' }],
       allowed: {},
       about: 'somebody of another class',
     },

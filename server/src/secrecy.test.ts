@@ -37,7 +37,7 @@ async function issue(salt: string, seed: number, to = ada): Promise<string> {
     people: [to.who.person],
     code: 'S-1',
     case: { hints: 'none' },
-    salt,
+    holds: salt,
     seed,
     reveal: 'by instructor',
   })

@@ -265,7 +265,7 @@ describe('people', () => {
 
 describe('a secret unknown is opened by its rule', () => {
   const issue = async (rule: object): Promise<string> => {
-    const sent = { people: [ada.who.person], code: 'S-1', salt: 'KI', ...rule }
+    const sent = { people: [ada.who.person], code: 'S-1', holds: 'KI', ...rule }
     return ((await ask(base, eve, 'POST', `/classes/${classId}/issue`, sent)).body['jars'] as string[])[0] ?? ''
   }
   const conclude = (jar: string): Promise<Answered> => write(ada, jar, [entry({ concluded: { species: 'NaI', claim: 'present', citing: [] } })])

@@ -19,14 +19,15 @@ async function classOf(client: Client, id: string): Promise<{ id: string; name: 
   return rows[0]
 }
 
+// A field that is not known is refused: whoever writes one means something by it that would not be in the jar.
 const issueSchema = z
-  .object({
+  .strictObject({
     people: z.array(z.uuid()).min(1).max(200),
     ...label,
     /** Leaves room for a number behind it. */
     code: label.code.max(20),
     /** The same for everybody: a bench salt by its formula, or a compound by its name; left out, each gets one drawn by the seed. */
-    salt: z.string().trim().max(200).optional(),
+    holds: z.string().trim().max(200).optional(),
     seed: z
       .number()
       .int()
@@ -41,10 +42,10 @@ const issueSchema = z
     message: 'a date exactly where it is revealed on one',
   })
   .transform((issue, context) => {
-    if (issue.salt === undefined) return { ...issue, holds: undefined }
-    const holds = sealable(issue.case, issue.salt)
+    if (issue.holds === undefined) return { ...issue, holds: undefined }
+    const holds = sealable(issue.case, issue.holds)
     if (holds !== null) return { ...issue, holds }
-    context.addIssue({ code: 'custom', path: ['salt'], message: HOLDS[issue.case.kind] })
+    context.addIssue({ code: 'custom', path: ['holds'], message: HOLDS[issue.case.kind] })
     return z.NEVER
   })
 

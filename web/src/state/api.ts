@@ -124,7 +124,8 @@ export interface Issue {
   readonly code: string
   readonly title: string
   readonly case: Pick<Case, 'hints'> & Partial<Pick<Case, 'kind' | 'worksheet'>> & { readonly sample?: { readonly mL: number } }
-  readonly salt?: string
+  /** A bench salt by its formula, or a compound by its name; left out, each gets one drawn. */
+  readonly holds?: string
   readonly reveal: (typeof REVEALS)[number]
   readonly revealOn?: string
 }

@@ -17,6 +17,7 @@ export function OwnCompounds() {
     setReading(true)
     const wrong = await reasoner()
       .readable(smiles.trim())
+      .then((wanted) => wanted && `it cannot be read. Wanted is ${wanted}`)
       .catch(() => 'what reads structures could not be loaded; try again when the connection is back')
     setReading(false)
     if (wrong !== null) {

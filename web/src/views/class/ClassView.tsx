@@ -139,7 +139,7 @@ function GiveOut({ found, onDone }: { readonly found: Class; readonly onDone: ()
         code: code.trim(),
         title: title.trim(),
         case: { hints, ...CASE_OF[sample], ...(sheet ? { worksheet: sheet.worksheet } : {}) },
-        ...(holds.trim() === '' || sample === 'a mixture' ? {} : { salt: holds.trim() }),
+        ...(holds.trim() === '' || sample === 'a mixture' ? {} : { holds: holds.trim() }),
         reveal,
         ...(reveal === 'on date' ? { revealOn: new Date(date).toISOString() } : {}),
       })
