@@ -117,6 +117,8 @@ export const anionFacts: readonly Fact[] = inSolution(
   ['an-ac-fecl3-boiled', V, 'Boiled and diluted it throws down brown basic acetate.', 'CH3COO^- 0.3 | Na^+', 'FeCl3 0.1 M x4; water 3mL; boil 3; look', { solid: ['brown', 'red', 'orange'] }],
   ['an-f-ca', V, 'Fluoride and calcium: white, gelatinous.', 'F^- 0.1 | Na^+', 'CaCl2 0.5 M x5; look', { solid: 'white', species: 'CaF2' }],
   ['an-f-ca-acetic', V, 'Insoluble in acetic acid.', 'F^- 0.1 | Na^+', 'CaCl2 0.5 M x5; acetic acid 2 M x15; look', { solid: 'white' }],
+  ['an-acetate-ester', V, 'A dilute acetate, boiled down with soda, gives its fruity ester with ethanol and concentrated sulfuric acid.', 'CH3COO^- 0.06 | Na^+', 'Na2CO3 0.5 M 2mL; concentrate 0.05; ethanol 0.5mL; H2SO4 conc 0.4mL; warm 3; water 1.5mL; smell', { smell: 'fruity' }],
+  ['an-none-ester', V, 'Chloride gives no ester.', 'Cl^- 0.06 | Na^+', 'Na2CO3 0.5 M 2mL; concentrate 0.05; ethanol 0.5mL; H2SO4 conc 0.4mL; warm 3; water 1.5mL; smell', { smell: 'alcohol' }],
   ['an-f-zr', F, 'Fluoride turns the red zirconium-alizarin lake yellow.', 'F^- 0.1 | Na^+', 'HCl 2 M x4; zirconium-alizarin x5; look', { solution: 'yellow' }],
   ['an-none-zr', F, 'Without it the lake stays red.', 'Cl^- 0.1 | Na^+', 'HCl 2 M x4; zirconium-alizarin x5; look', { solution: ['pink', 'red', 'orange'] }],
   ['an-f-ag', V, 'Fluoride gives nothing with silver.', 'F^- 0.1 | Na^+', 'AgNO3 0.1 M x5; look', { solid: null }],

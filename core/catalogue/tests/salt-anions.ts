@@ -302,6 +302,28 @@ export const vinegarFromSolution = anion({
   minutes: 5,
 })
 
+export const esterFromSolution = anion({
+  id: 'ester-from-solution',
+  title: 'Soda, boiled down; ethanol and concentrated sulfuric acid, warmed and smelt',
+  steps: [
+    take(mL(2)),
+    add('Na2CO3 0.5 M', mL(5)),
+    { do: 'concentrate', vessel: THIS, toFraction: 0.07 },
+    add('ethanol', mL(0.6)),
+    add('H2SO4 conc', mL(0.5)),
+    warm(3),
+    add('water', mL(1.5)),
+    { do: 'smell', at: THIS, for: 'the smell, wafted' },
+  ],
+  because: 'A dilute solution does not smell of vinegar: boiled down alkaline, acetate stays, and gives the fruity smell of its ester.',
+  relies: ['soda enough that acetic acid does not boil off'],
+  minutes: 9,
+  cautions: [
+    'Not beside chlorate, permanganate or chromate: concentrated acid with them and ethanol may explode.',
+    'Ethanol burns: a water bath, no flame. Concentrated acid on a wet residue spits: drops. Waft.',
+  ],
+})
+
 export const borateFromSolution = anion({
   id: 'borate-from-solution',
   title: 'Boiled down, methanol and concentrated sulfuric acid, the vapour lit',

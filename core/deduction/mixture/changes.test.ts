@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { additions, crowded, otherAmounts, pairs, pairsOut, removals, swaps, without } from './changes'
+import { additions, crowded, everyAddition, otherAmounts, pairs, pairsOut, removals, swaps, without } from './changes'
 import { ACID, PARTS, type AmountClass, type Parts } from './parts'
 
 const partsOf = (...parts: readonly string[]): Parts => new Map(parts.map((part) => [part, 'middling'] as const))
@@ -15,6 +15,11 @@ describe('steps from one mixture to another', () => {
   })
   test('what only acid keeps up is tried as long as acid may be there', () => {
     expect(additions(partsOf('Fe^3+'), ['AsO4^3-']).length + additions(partsOf('Fe^3+', ACID), ['AsO4^3-']).length).toBeGreaterThan(0)
+  })
+  test('what could not stand beside one of them is put in where a third keeps the two apart', () => {
+    const tin = partsOf('Mg^2+', 'Sn^2+', 'Cl^-', ACID)
+    expect(named(additions(tin, ['F^-']))).toEqual([])
+    expect(named(everyAddition(tin, ['F^-', 'Ag^+']))).toEqual(['Cl^- F^- Mg^2+ Sn^2+ acid'])
   })
   test('a part is taken out, or two of them', () => {
     expect(named(removals(held))).toEqual(['Cl^- Cu^2+', 'Cl^- SO4^2-', 'Cu^2+ SO4^2-'])

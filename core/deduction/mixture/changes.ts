@@ -16,8 +16,14 @@ export interface Change {
 /** Whether a part could stand in one solution with these, in acid or without; what could not is tried only as `crowded` has it. */
 const fits = (parts: Parts, part: string): boolean =>
   part === ACID || [...parts.keys()].every((held) => held === ACID || shares(part, held, true) || (!parts.has(ACID) && shares(part, held, false)))
-export const additions = (parts: Parts, among: readonly string[]): Change[] =>
-  among.filter((p) => !parts.has(p) && fits(parts, p)).map((part) => ({ parts: having(parts, part, 'middling'), changed: [part] }))
+const MORE: AmountClass = 'middling'
+const adding = (parts: Parts, among: readonly string[], may: (part: string) => boolean): Change[] =>
+  among.filter((part) => !parts.has(part) && may(part)).map((part) => ({ parts: having(parts, part, MORE), changed: [part] }))
+/** One part more, of those that could stand beside each of the others. */
+export const additions = (parts: Parts, among: readonly string[]): Change[] => adding(parts, among, (part) => fits(parts, part))
+/** The same with those that could not stand beside one of them, where a third keeps the two apart: fluoride beside magnesium, held by tin. */
+export const everyAddition = (parts: Parts, among: readonly string[]): Change[] =>
+  adding(parts, among, (part) => fits(parts, part) || (parts.size > 1 && keepsTogether(having(parts, part, MORE))))
 export const removals = (parts: Parts, among = parts): Change[] =>
   [...among.keys()].map((part) => ({ parts: without(parts, part), changed: [part], toTheEnd: true }))
 /** Two parts fewer: each may stand in for what the other lacks, tin(IV) beside arsenic(III) for tin(II) beside arsenic(V). */

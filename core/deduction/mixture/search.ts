@@ -1,4 +1,4 @@
-import { additions, crowded, otherAmounts, pairs, pairsOut, removals, swaps, twoForOne, without, type Change } from './changes'
+import { additions, crowded, everyAddition, otherAmounts, pairs, pairsOut, removals, swaps, twoForOne, without, type Change } from './changes'
 import { PARTS, type Parts } from './parts'
 import { GIVEN_UP, sum, type Scales, type Weighed } from './scales'
 
@@ -37,11 +37,11 @@ export function follow(scales: Scales, { parts, place }: { parts: Parts; place: 
   if (scales.explains(parts, place)) return parts
   const among = PARTS.filter((part) => scales.answers(place, part))
   // What the new test lets a mixture hope for, found before any is given up for falling short of it.
-  for (const { parts: other } of [...additions(parts, among), ...removals(parts)]) scales.partRows(other, place)
+  for (const { parts: other } of [...everyAddition(parts, among), ...removals(parts)]) scales.partRows(other, place)
   return improve(scales, scales.whole(parts, place + 1), (now) => {
     // What the test does not speak of was settled by those before it.
     const spoken = new Map([...now.parts].filter(([part]) => among.includes(part)))
-    const single = [...additions(now.parts, among), ...removals(now.parts, spoken), ...otherAmounts(now.parts, spoken)]
+    const single = [...everyAddition(now.parts, among), ...removals(now.parts, spoken), ...otherAmounts(now.parts, spoken)]
     return [single, swaps(now.parts, among), among.length <= PAIRED ? pairs(now.parts, among) : []]
   }).parts
 }
@@ -158,7 +158,13 @@ function climb(scales: Scales, from: Parts, until: number): Weighed {
   // What the last test speaks of may have been taken for something else.
   const latest = PARTS.filter((part) => until > 0 && scales.answers(until - 1, part))
   return improve(scales, scales.whole(from, until), (now) => [
-    [...additions(now.parts, PARTS), ...removals(now.parts), ...otherAmounts(now.parts), ...swaps(now.parts, latest), ...crowded(now.parts, PARTS)],
+    [
+      ...everyAddition(now.parts, PARTS),
+      ...removals(now.parts),
+      ...otherAmounts(now.parts),
+      ...swaps(now.parts, latest),
+      ...crowded(now.parts, PARTS),
+    ],
     pairsOut(now.parts),
   ])
 }
@@ -200,7 +206,7 @@ const explainsAll = (scales: Scales, { parts, logs }: Weighed): boolean => logs.
 /** Every mixture that is one part away, weighed until it is too unlikely to matter. */
 function rivalsOf(scales: Scales, best: Weighed, until: number): Weighed[] {
   const floor = best.score - GIVEN_UP
-  return [...additions(best.parts, PARTS), ...removals(best.parts), ...crowded(best.parts, PARTS)].map(({ parts, changed }) => {
+  return [...everyAddition(best.parts, PARTS), ...removals(best.parts), ...crowded(best.parts, PARTS)].map(({ parts, changed }) => {
     const rival = scales.changed(best, parts, changed, floor)
     // One that comes close by its own tests alone is weighed by all of them.
     return rival.score > best.score - CLOSE ? scales.whole(parts, until) : rival
