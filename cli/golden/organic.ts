@@ -258,6 +258,28 @@ export const organicFacts: readonly OrganicFact[] = [
     expect: { solid: null },
     compounds: ['benzoic acid', 'aniline', 'chlorobenzene'],
   },
+  {
+    source: F,
+    says: 'Fluoride turns the red lake of zirconium and alizarin yellow.',
+    test: 'fluorine-zirconium',
+    expect: { solution: ['yellow', 'orange'] },
+    compounds: ['fluorobenzene', '4-fluorobenzoic acid', '4-fluoroaniline', '4-fluorophenol'],
+  },
+  {
+    source: F,
+    says: 'Without fluoride it stays red; chlorine and bromine do not touch it.',
+    test: 'fluorine-zirconium',
+    expect: { solution: ['red', 'pink'] },
+    compounds: ['benzoic acid', 'chlorobenzene', '4-bromoaniline', 'aniline', 'thiourea'],
+  },
+  {
+    source: F,
+    says: 'Phosphate takes the zirconium as well.',
+    test: 'fluorine-zirconium',
+    expect: { solution: ['yellow', 'orange'] },
+    compounds: ['triphenyl phosphate', 'triethyl phosphate'],
+    trap: 'false positive',
+  },
 
   // Solubility classes.
   {

@@ -304,6 +304,26 @@ export const phosphorus = defineTest({
   cautions: ['Concentrated nitric acid on the extract: in the hood.'],
 })
 
+export const fluorine = defineTest({
+  id: 'fluorine-zirconium',
+  title: 'Fluorine: zirconium-alizarin',
+  stage: 'elements',
+  on: ['solution'],
+  steps: [
+    take(mL(0.4), from),
+    add('acetic acid 2 M', drops(12)),
+    boil(3),
+    add('HCl 2 M', drops(6)),
+    add('zirconium-alizarin', drops(4)),
+    look('red, or yellow'),
+  ],
+  because: 'Fluoride takes zirconium from its red lake and leaves the yellow dye. Copper shows no fluorine in the flame, silver none in the extract.',
+  minutes: 6,
+  sources: ['feigl-organic'],
+  relies: ['cyanide and sulfide boiled out', 'no phosphorus: phosphate takes zirconium too'],
+  cautions: ['Acid on the extract frees hydrogen cyanide and hydrogen sulfide: in the hood.'],
+})
+
 const solubility = (id: string, title: string, reagent: string, because: string, more: Partial<Test> = {}): Test =>
   defineTest({
     id,

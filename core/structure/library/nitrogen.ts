@@ -108,6 +108,10 @@ export const halides = compounds('crc', [
   ['2-chloroethanol', 'OCCCl', null, 129, 'T', { smell: 'sweet' }],
   ['phenacyl bromide', 'BrCC(=O)c1ccccc1', 50, 260, 'CL', { smell: 'pungent, acid' }],
   ['chloral hydrate', 'OC(O)C(Cl)(Cl)Cl', 57, 97, 'T', { smell: 'pungent, acid' }],
+  ['4-fluorotoluene', 'Cc1ccc(F)cc1', null, 117, 'F', { smell: 'sweet' }],
+  ['4-fluorophenol', 'Oc1ccc(F)cc1', 48, 185, 'X'],
+  ['4-fluoroaniline', 'Nc1ccc(F)cc1', null, 187, 'T', { colour: 'pale yellow' }],
+  ['4-fluorobenzoic acid', 'OC(=O)c1ccc(F)cc1', 185, null, 'X'],
 ])
 
 export const sulfurCompounds = compounds('crc', [
