@@ -160,7 +160,7 @@ function reasoned({ case: settings, entries }: Asked): NonNullable<typeof last> 
 }
 
 /** Ions that a row of the bench names as ruled out; the report names them all. */
-const MOST_NAMED = 6
+const MOST_NAMED = 4
 
 function weighed(reasoning: Reasoning): Weighed {
   const { standings, formulae, conflicts, trace } = reasoning
@@ -169,7 +169,7 @@ function weighed(reasoning: Reasoning): Weighed {
     const did = steps[0]?.entry
     if (did !== undefined) earned.set(did, (earned.get(did) ?? new Set()).add(entry))
   }
-  const inferences = Object.fromEntries([...earned].map(([did, saws]) => [did, inferencesOf(saws, reasoning, MOST_NAMED).slice(0, 4)]))
+  const inferences = Object.fromEntries([...earned].map(([did, saws]) => [did, inferencesOf(saws, reasoning, MOST_NAMED).slice(0, 3)]))
   return { standings, formulae: formulae.slice(0, 8), conflicts, inferences }
 }
 
@@ -184,6 +184,15 @@ const SHARPENINGS = 6
 const SHARPENED = 1500
 /** Thinking again lets the answer of the first thought out before it, ms. */
 const AFTER_THOUGHT = 300
+
+/** A probability that moved by less is not worth a second answer. */
+const MOVED = 0.02
+/** Whether thinking again has come to something else. */
+function saysMore(now: Reasoning, before: Reasoning): boolean {
+  if (now.each) return now.hypotheses[0]?.content.id !== before.hypotheses[0]?.content.id
+  const held = new Map(before.standings.map((s) => [s.species, s.probability]))
+  return now.standings.some((s) => Math.abs(s.probability - (held.get(s.species) ?? 0)) > MOVED)
+}
 
 /** Results of a look that are offered to be tapped. */
 const MOST_COMMON = 6
@@ -210,19 +219,19 @@ const worker = {
     return known.thought
   },
   /**
-   * A mixture thought through again where something stays puzzling, a few seconds at a time; null where nothing came of it, or the bench has asked anew meanwhile.
+   * A mixture thought through again where something stays puzzling, and an organic jar with what is in no library, a second or so at a time; null where nothing came of it, or the bench has asked anew meanwhile.
    */
   async sharpen(notebook: Asked): Promise<Thought | null> {
-    if (notebook.case.kind !== 'mixture') return null
+    if (notebook.case.kind === 'salt') return null
     const asked = nameOf(notebook)
     newest = asked
-    await ready
+    await readyFor(notebook.case)
     for (let round = 0; round < SHARPENINGS; round++) {
       await new Promise((resolve) => setTimeout(resolve, round === 0 ? AFTER_THOUGHT : 0))
       if (asked !== newest) return null
       const known = reasoned(notebook)
       const reasoning = reason(notebook, {}, undefined, { deep: SHARPENED })
-      if (reasoning.hypotheses[0]?.content.id === known.reasoning.hypotheses[0]?.content.id) continue
+      if (!saysMore(reasoning, known.reasoning)) continue
       last = { asked: known.asked, reasoning }
       return worker.think(notebook)
     }

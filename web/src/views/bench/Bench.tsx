@@ -21,6 +21,7 @@ import { useWaits } from '../../state/waits'
 import { Formula } from '../../ui/Formula'
 import { Frame } from '../../ui/Frame'
 import { Saving } from '../../ui/Saving'
+import { useSame } from '../../ui/useSame'
 import { reasoner, useThought } from '../../workers/useThought'
 import { Contention } from './Contention'
 import { Answer } from './Answer'
@@ -186,6 +187,9 @@ export function Bench() {
   const ask = (): void => void write([{ note: `${HINT} ${asked + 1}` }])
   const idle = openRow === null && !thinking && thought !== null
   const complete = thought?.advice.complete === true
+  // The same functions from line to line, so that rows in which nothing changed need not be drawn anew.
+  const lookingAgain = useSame((row: PageRow) => lookAgain(row, Math.max(0, nextLook(row))))
+  const undoing = useSame(undo)
   useJumps()
 
   if (!jar)
@@ -283,12 +287,12 @@ export function Bench() {
                   seen={seen}
                   inference={hinted ? row.entries.flatMap((e) => thought?.inferences[e] ?? []) : []}
                   findings={row.entries.flatMap(findingsOf)}
-                  undo={undo}
+                  undo={undoing}
                   unsaved={phase === 'guest' ? NONE : unsaved}
                   by={nameOf(row)}
-                  onAgain={writable && mine(row) && row.looks.length > 0 ? () => lookAgain(row, Math.max(0, nextLook(row))) : null}
+                  onAgain={writable && mine(row) && row.looks.length > 0 ? lookingAgain : null}
                 >
-                  {row.part !== null && (
+                  {row.part === null ? undefined : (
                     <ConcludePart
                       letter={row.part}
                       claims={claims.filter((c) => partOfClaim(c) === row.part)}

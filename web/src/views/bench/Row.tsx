@@ -1,5 +1,5 @@
 import { placeOf, sayObservation, sayTogether, type Finding, type Seen, type SeenLook, type Undone } from '@foxing/core'
-import type { ReactNode } from 'react'
+import { memo, type ReactNode } from 'react'
 import type { Control, Look, PageRow } from '../../state/page'
 import { Chemistry } from '../../ui/Formula'
 import { pictureOfLook, pictureOfObservations, type Picture } from '../../ui/pictures'
@@ -20,7 +20,7 @@ interface Props {
   /** Who did it, where that was a partner. */
   readonly by: string | null
   /** Opens it again, to look at the tube once more or to change what was written; not where it is a partner's. */
-  readonly onAgain: (() => void) | null
+  readonly onAgain: ((row: PageRow) => void) | null
   /** What belongs under its inference: the conclusion of a worksheet's part. */
   readonly children?: ReactNode
 }
@@ -39,13 +39,35 @@ export function pictureAt(look: Look, seen: ReadonlyMap<string, Seen>): Picture 
   return observations.length > 0 ? pictureOfObservations(observations, sayTogether(observations)) : null
 }
 
+/** Whether something of a row is not sent yet. */
+const isWaiting = (row: PageRow, unsaved: ReadonlySet<string>): boolean =>
+  row.entries.some((e) => unsaved.has(e)) || row.looks.some((l) => l.written.some((w) => unsaved.has(w.id)))
+
+/** Whether a row would be drawn as it is: in a long notebook one line must not draw all the others anew. */
+function drawnAlike(a: Props, b: Props): boolean {
+  const alike = (x: unknown, y: unknown): boolean => x === y || JSON.stringify(x) === JSON.stringify(y)
+  return (
+    a.children === undefined &&
+    b.children === undefined &&
+    a.number === b.number &&
+    a.by === b.by &&
+    a.onAgain === b.onAgain &&
+    a.undo === b.undo &&
+    isWaiting(a.row, a.unsaved) === isWaiting(b.row, b.unsaved) &&
+    alike(a.row, b.row) &&
+    alike(a.inference, b.inference) &&
+    alike(a.findings, b.findings) &&
+    b.row.entries.every((e) => a.seen.get(e) === b.seen.get(e))
+  )
+}
+
 /** A test that is done: one line of the three columns. */
-export function Row({ row, number, seen, inference, findings, undo, unsaved, by, onAgain, children }: Props) {
+export const Row = memo(function Row({ row, number, seen, inference, findings, undo, unsaved, by, onAgain, children }: Props) {
   const pictures = row.looks.flatMap((look) => {
     const picture = pictureAt(look, seen)
     return picture ? [{ key: `${look.entry} ${look.step}`, picture }] : []
   })
-  const waiting = row.entries.some((e) => unsaved.has(e)) || row.looks.some((l) => l.written.some((w) => unsaved.has(w.id)))
+  const waiting = isWaiting(row, unsaved)
   return (
     <li className={`${COLUMNS} border-b border-rule px-5 py-3`} id={`row-${row.id}`}>
       <div className="flex gap-3">
@@ -61,7 +83,7 @@ export function Row({ row, number, seen, inference, findings, undo, unsaved, by,
             <button
               type="button"
               className="pressable -my-2 ml-2 text-sm"
-              onClick={onAgain}
+              onClick={() => onAgain(row)}
               aria-label={`look again at ${row.vessel || 'row'}, ${row.title}`}
             >
               look again
@@ -97,7 +119,8 @@ export function Row({ row, number, seen, inference, findings, undo, unsaved, by,
           <Notes notes={row.notes} />
         </div>
       </div>
-      <div>
+      {/* Room for three lines, so that what is inferred later moves nothing. */}
+      <div className="md:min-h-17">
         {inference.map((line) => (
           <p key={line} className="font-serif leading-snug">
             <Chemistry>{line}</Chemistry>
@@ -108,7 +131,7 @@ export function Row({ row, number, seen, inference, findings, undo, unsaved, by,
       <Findings findings={findings} undo={undo} />
     </li>
   )
-}
+}, drawnAlike)
 
 /** What stands in a control's tube. */
 export const nameOfControl = ({ kind, holding }: Control): string =>
