@@ -1,10 +1,12 @@
 import {
+  ASSEMBLED,
   askedOf,
   modelId,
   organicContents,
   ORGANIC_TESTS,
   packPercepts,
   readStructuresWith,
+  structuresOf,
   takePercepts,
   workOutResponders,
   type PerceptPack,
@@ -15,7 +17,13 @@ import { fileURLToPath } from 'node:url'
 /** What was worked out ahead, for salts and for organic compounds: its file, and how it is made where there is none. */
 const KINDS = {
   salts: { file: 'percepts.json', make: (): PerceptPack => ({ ...packPercepts(500), responders: workOutResponders() }) },
-  organic: { file: 'organic-percepts.json', make: (): PerceptPack => packPercepts(500, organicContents(), ORGANIC_TESTS, askedOf) },
+  organic: {
+    file: 'organic-percepts.json',
+    make: (): PerceptPack => ({
+      ...packPercepts(500, organicContents(), ORGANIC_TESTS, askedOf),
+      structures: structuresOf([...organicContents().map((c) => c.id), ...ASSEMBLED]),
+    }),
+  },
 } as const
 
 /** Where the build of the interface, and this program itself, keep a file. */
@@ -41,7 +49,7 @@ export function loadPercepts(kind: keyof typeof KINDS, make: boolean): void {
   const places = placesOf(KINDS[kind].file)
   for (const place of places) {
     const pack = read(place)
-    if (pack?.model === modelId()) return void takePercepts(pack)
+    if (pack?.model === modelId(kind)) return void takePercepts(pack)
   }
   if (!make) return
   const pack = KINDS[kind].make()

@@ -155,10 +155,11 @@ function gasCautions(test: Test, { hypotheses, posterior, simulations }: Pick<Re
   // A step of a separation has no outcome by itself: what it makes depends on all that was done before.
   if ('vessel' in test) return []
   const forecast = forecastOf(test, simulations)
-  hypotheses.forEach(({ content }, h) => {
-    if ((posterior[h] as number) < (simulations.sample_mL === undefined ? NO_CAUTION : WORTH_A_CAUTION)) return
-    for (const gas of forecast.gasesOf(content)) chance.set(gas, (chance.get(gas) ?? 0) + (posterior[h] as number))
-  })
+  for (const [h, mass] of spokenFor({ hypotheses, posterior })) {
+    const content = hypotheses[h]?.content
+    if (!content || mass < (simulations.sample_mL === undefined ? NO_CAUTION : WORTH_A_CAUTION)) continue
+    for (const gas of forecast.gasesOf(content)) chance.set(gas, (chance.get(gas) ?? 0) + mass)
+  }
   const made = [...chance].filter(([, p]) => p >= WORTH_A_CAUTION).map(([id]) => id)
   return made.flatMap((id) => gasById.get(id)?.data.caution ?? []).filter((line) => line !== '')
 }
@@ -208,6 +209,12 @@ function fusionFirst(next: readonly Proposal[], undone: readonly Test[], done: R
   return [own, ...next.filter((p) => !p.test.endsWith('-fusion'))]
 }
 
+/** A hypothesis by its place, with the probability it speaks for. */
+interface Live {
+  readonly h: number
+  readonly mass: number
+}
+
 /** The outcomes of a test among the live hypotheses, with what each holds of their probability and the likeliest of its salts. */
 interface Prospect {
   readonly outcome: number
@@ -215,22 +222,46 @@ interface Prospect {
   readonly formula: string
 }
 
-function live({ posterior }: Reasoning): number[] {
-  const order = [...posterior.keys()].sort((a, b) => (posterior[b] as number) - (posterior[a] as number))
+function live(reasoning: Reasoning): Live[] {
   let held = 0
-  return order.filter((h) => {
-    const before = held
-    held += posterior[h] as number
-    return before < 1 - TAIL
-  })
+  return [...spokenFor(reasoning)]
+    .sort(([, a], [, b]) => b - a)
+    .filter(([, mass]) => {
+      const before = held
+      held += mass
+      return before < 1 - TAIL
+    })
+    .map(([h, mass]) => ({ h, mass }))
 }
 
-function prospectsOf(test: Test, { hypotheses, posterior, simulations }: Reasoning, among: readonly number[]): Prospect[] {
+/** Sets of groups, of molecules put together, whose tests are foretold: no percepts of those were worked out ahead. */
+const FORETOLD = 8
+/**
+ * Hypotheses, by place, whose tests are foretold, with the probability that each speaks for: its own, and of a molecule put together of groups that of all with the same, of whom the likeliest speaks.
+ */
+function spokenFor({ hypotheses, posterior }: Pick<Reasoning, 'hypotheses' | 'posterior'>): ReadonlyMap<number, number> {
+  const spoken = new Map<number, number>()
+  const alike = new Map<string, number[]>()
+  hypotheses.forEach(({ byGroups, ions }, h) => {
+    if (!byGroups) return void spoken.set(h, posterior[h] as number)
+    const key = [...ions].sort().join()
+    alike.set(key, [...(alike.get(key) ?? []), h])
+  })
+  const likeliest = (a: number, b: number): number => (posterior[b] as number) - (posterior[a] as number)
+  const sets = [...alike.values()].map((members) => ({
+    first: members.sort(likeliest)[0] as number,
+    mass: members.reduce((sum, h) => sum + (posterior[h] as number), 0),
+  }))
+  for (const { first, mass } of sets.sort((a, b) => b.mass - a.mass).slice(0, FORETOLD)) spoken.set(first, mass)
+  return spoken
+}
+
+function prospectsOf(test: Test, { hypotheses, simulations }: Reasoning, among: readonly Live[]): Prospect[] {
   const forecast = forecastOf(test, simulations)
   // Of what is known by its elements alone, no other test can be foretold.
   const tellsElements = test.stage === 'elements' || test.id === 'beilstein'
   const prospects = new Map<number, { outcome: number; mass: number; formula: string }>()
-  for (const h of among) {
+  for (const { h, mass } of among) {
     const hypothesis = hypotheses[h]
     if (!hypothesis || (hypothesis.elementsOnly && !tellsElements)) continue
     const { content } = hypothesis
@@ -238,8 +269,8 @@ function prospectsOf(test: Test, { hypotheses, posterior, simulations }: Reasoni
     // What cannot be done with it, or shows nothing that is written, tells it from nothing.
     if (!forecast.saysAnything(outcome)) continue
     const known = prospects.get(outcome)
-    if (known) known.mass += posterior[h] as number
-    else prospects.set(outcome, { outcome, mass: posterior[h] as number, formula: content.label ?? content.id })
+    if (known) known.mass += mass
+    else prospects.set(outcome, { outcome, mass, formula: content.label ?? content.id })
   }
   return [...prospects.values()]
 }
@@ -261,7 +292,12 @@ function refutationOf(undone: readonly Test[], reasoning: Reasoning): Refutation
   const order = [...reasoning.posterior.keys()].sort((a, b) => (reasoning.posterior[b] as number) - (reasoning.posterior[a] as number))
   const claim = reasoning.hypotheses[order[0] ?? -1]
   if (!claim || (reasoning.posterior[order[0] ?? -1] ?? 0) < 0.5) return null
-  const rivals = order.slice(1, 1 + RIVALS).flatMap((h) => reasoning.hypotheses[h] ?? [])
+  const spoken = spokenFor(reasoning)
+  const rivals = order
+    .slice(1)
+    .filter((h) => spoken.has(h))
+    .slice(0, RIVALS)
+    .flatMap((h) => reasoning.hypotheses[h] ?? [])
   let best: { test: Test; against: string[] } | null = null
   for (const test of undone) {
     const forecast = forecastOf(test, reasoning.simulations)

@@ -5,9 +5,10 @@ import { organicUnknowns, ownUnknowns, tellsElements } from './organic'
 import { singleSalts, Simulations, type Expectation, type Hypothesis, type PerceptPack } from './hypotheses'
 import { constantUnlisted, likelihood, togetherInOneTest, unknowing } from './likelihood'
 import { isConstant, stepsMeant } from './meant'
+import { ofElements, weighByGroups, type ByGroups, type Said } from './by-groups'
 import { groupsOf } from './groups'
 import { weighMixtures, type Responders } from './mixture'
-import { modelId } from './pack'
+import { isOwn } from './pack'
 import { conclude, type Deduction, type Reasoning, type Weighing } from './standings'
 import { judgeControls } from './controls'
 import { liquidOf, traceOf, type Trace, type TraceObservation, type TraceStep } from './trace'
@@ -17,7 +18,7 @@ const packs: PerceptPack[] = []
 
 /** Takes up percepts worked out ahead for every deduction from here on; those of another model are refused. */
 export function takePercepts(given: PerceptPack): boolean {
-  if (given.model !== modelId()) return false
+  if (!isOwn(given)) return false
   packs.push(given)
   if (given.structures) takeStructures(given.structures)
   if (given.responders) useResponders(given.responders)
@@ -51,7 +52,7 @@ function simulationsFor(notebookCase: Case, conditions: Conditions): Simulations
  * Weighs every hypothesis by everything written.
  * @param conditions a disturbed model to reason with, for robustness runs; the nominal one otherwise
  * @param hypotheses what may be in the jar; every bench salt alone, unless given
- * @param how `deep`: steps that may be simulated to think a mixture through again where something stays puzzling; a thousand take a second or so
+ * @param how `deep`: steps that may be simulated to think a mixture through again where something stays puzzling, or to go through what an organic compound of no library may be; a thousand take half a second or so
  * @throws NotebookError for a test that is not in the catalogue
  */
 export function reason(
@@ -66,9 +67,11 @@ export function reason(
   const { confirmations } = notebook.case.school
   if (hypotheses === undefined && notebook.case.kind === 'mixture')
     return conclude(weighMixtures(notebook.case, trace, simulations, responders, deep), confirmations, discarded)
-  const among =
-    hypotheses ?? (notebook.case.kind === 'organic' ? [...organicUnknowns(), ...ownUnknowns(notebook.case.compounds ?? [])] : singleSalts())
-  return conclude(weighAll(trace, simulations, among), confirmations, discarded)
+  if (notebook.case.kind === 'organic') {
+    const named = hypotheses ?? [...organicUnknowns(), ...ownUnknowns(notebook.case.compounds ?? [])]
+    return conclude(weighOrganic(trace, simulations, named, deep), confirmations, discarded)
+  }
+  return conclude(weighAll(trace, simulations, hypotheses ?? singleSalts()), confirmations, discarded)
 }
 
 /** What was seen of some runs left out, and their tests open to be done again. */
@@ -128,17 +131,48 @@ function inAnyProportion(rows: readonly Float64Array[], hypotheses: readonly Hyp
   }
 }
 
+/** Of what is known by its elements alone, a test of anything else says what it says of another compound at random. */
+function likeAnother(rows: readonly Float64Array[], hypotheses: readonly Hypothesis[]): void {
+  const known = [...hypotheses.keys()].filter((h) => !hypotheses[h]?.elementsOnly)
+  if (known.length === 0 || known.length === hypotheses.length) return
+  const said = known.map((h) => rows.reduce((sum, row) => sum + (row[h] ?? 0), 0))
+  const top = Math.max(...said)
+  const mean = top + Math.log(said.reduce((sum, log) => sum + Math.exp(log - top), 0) / said.length)
+  hypotheses.forEach(({ elementsOnly }, h) => {
+    if (elementsOnly) for (const row of rows) row[h] = mean / rows.length
+  })
+}
+
 /** Every hypothesis by everything written. */
-function weighAll(trace: Trace, simulations: Simulations, hypotheses: readonly Hypothesis[]): Weighing {
+function weighAll(trace: Trace, simulations: Simulations, hypotheses: readonly Hypothesis[]): Weighing & { readonly said: readonly Said[] } {
   const table = trace.observations.map((o) => Float64Array.from(hypotheses, (hypothesis) => Math.log(likelihoodUnder(hypothesis, o, simulations))))
   const alone = table.map((row) => row.slice())
-  for (const { places, observations } of groupsOf(trace)) {
-    const rows = places.map((k) => table[k] as Float64Array)
-    togetherInOneTest(rows, undefined, provesNothing(observations, rows, hypotheses) ? SILENT_WRONG : undefined)
+  const said = groupsOf(trace).map((group): Said => {
+    const rows = group.places.map((k) => table[k] as Float64Array)
+    if (!ofElements(group)) likeAnother(rows, hypotheses)
+    const wrong = provesNothing(group.observations, rows, hypotheses) ? SILENT_WRONG : undefined
+    const otherwise = togetherInOneTest(rows, undefined, wrong)
     inAnyProportion(rows, hypotheses)
-  }
+    return { group, otherwise, wrong, sums: Float64Array.from(hypotheses, (_, h) => rows.reduce((sum, row) => sum + (row[h] as number), 0)) }
+  })
   const total = Float64Array.from(hypotheses, ({ prior }, h) => table.reduce((sum, row) => sum + (row[h] as number), Math.log(prior)))
-  return { trace, simulations, hypotheses, table, alone, total }
+  return { trace, simulations, hypotheses, table, alone, total, said }
+}
+
+/** The same of an organic jar, with what is put together of groups beside what is known by name. */
+function weighOrganic(trace: Trace, simulations: Simulations, named: readonly Hypothesis[], deep: number): Weighing {
+  const weighed = weighAll(trace, simulations, named)
+  const tell = (hypothesis: Hypothesis, place: number): number =>
+    likelihoodUnder(hypothesis, trace.observations[place] as TraceObservation, simulations)
+  const more = weighByGroups(named, weighed.said, tell, simulations, deep)
+  if (more.length === 0) return weighed
+  const beside = (table: readonly Float64Array[], own: (m: ByGroups) => ReadonlyMap<number, number>): readonly Float64Array[] =>
+    // Of elements a molecule says what its set of them says.
+    table.map((row, k) => Float64Array.from([...row, ...more.map((m) => own(m).get(k) ?? (row[m.bySet] as number))]))
+  const table = beside(weighed.table, (m) => m.together)
+  const hypotheses = [...named, ...more.map((m) => m.hypothesis)]
+  const total = Float64Array.from(hypotheses, ({ prior }, h) => table.reduce((sum, row) => sum + (row[h] as number), Math.log(prior)))
+  return { trace, simulations, hypotheses, table, alone: beside(weighed.alone ?? weighed.table, (m) => m.alone), total }
 }
 
 /** Steps simulated to think a mixture through before it is left. */

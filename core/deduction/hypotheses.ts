@@ -24,6 +24,8 @@ export interface Hypothesis {
   readonly unlisted?: boolean
   /** Whether nothing is known of it but its elements: then only what comes of a fusion, and the copper wire, speaks of it. */
   readonly elementsOnly?: boolean
+  /** Whether it stands for any compound with its groups, whatever else that looks like. */
+  readonly byGroups?: boolean
 }
 
 /** Ions the standings speak of; hydrogen of acid salts is told by formula only. */

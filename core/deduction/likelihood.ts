@@ -234,8 +234,9 @@ const MELTING_SPREAD_C = 2
 const BOILING_SPREAD_C = 3
 /** A constant that is plainly off: a sample not dry, a bath heated too fast. */
 const CONSTANT_OFF = 0.08
-/** °C over which constants of unlisted compounds spread. */
+/** °C over which constants of all compounds spread, and those of compounds with the same groups. */
 const CONSTANT_RANGE_C = 300
+const ALIKE_RANGE_C = 150
 
 /** How likely a constant is to be read, for each degree. Undefined: the step was not such a reading. */
 function ofConstant(constant: number | null | undefined, spread: number): Share | null {
@@ -250,7 +251,7 @@ function ofConstant(constant: number | null | undefined, spread: number): Share 
 }
 /** The same of a compound in no library, of which it is known only whether it is a solid. */
 export const constantUnlisted = (value: string, hasOne: boolean): number =>
-  value === 'none' ? (hasOne ? 0.03 : 0.95) : (hasOne ? 0.95 : 0.05) / CONSTANT_RANGE_C
+  value === 'none' ? (hasOne ? 0.03 : 0.95) : (hasOne ? 0.95 : 0.05) / ALIKE_RANGE_C
 
 /** Bubbles are seen by nearly everybody, fumes without colour by some. */
 const noticedGas = ({ gases }: Expectation['percept']): number => {
@@ -319,16 +320,19 @@ const MODEL_WRONG = 0.03
  * @param rows natural logarithms of the probability of each observation, by hypothesis; changed in place
  * @param otherwise natural logarithm of the probability of all of them where the model does not hold; their mean over the hypotheses, unless given
  * @param wrong how often the model does not hold
+ * @returns `otherwise`, for hypotheses that are weighed later
  */
-export function togetherInOneTest(rows: readonly Float64Array[], otherwise?: number, wrong = MODEL_WRONG): void {
+export function togetherInOneTest(rows: readonly Float64Array[], otherwise?: number, wrong = MODEL_WRONG): number {
   const said = Float64Array.from(rows[0] ?? [], (_, h) => rows.reduce((sum, row) => sum + (row[h] as number), 0))
-  const astray = Math.log(wrong) + (otherwise ?? logOfMean(said))
+  const without = otherwise ?? logOfMean(said)
+  const astray = Math.log(wrong) + without
   said.forEach((log, h) => {
     const top = Math.max(log, astray)
     const both = top + Math.log(Math.exp(log + Math.log(1 - wrong) - top) + Math.exp(astray - top))
     const factor = log < 0 ? both / log : 1
     for (const row of rows) row[h] = (row[h] as number) * factor
   })
+  return without
 }
 
 function logOfMean(logs: Float64Array): number {

@@ -8,6 +8,7 @@ import {
   commonestAt,
   compoundNamed,
   drawCompound,
+  everyMolecule,
   judgeControls,
   knownsFor,
   organicUnknowns,
@@ -33,9 +34,9 @@ const saw = (channel: string, value: string, more: object = {}): object => ({ sa
 
 describe('hypotheses of an organic jar', () => {
   test('the prior is shared out whole, and what is in no library has its part', () => {
-    const all = organicUnknowns()
+    const all = [...organicUnknowns(), ...everyMolecule()]
     expect(all.reduce((sum, h) => sum + h.prior, 0)).toBeCloseTo(1, 9)
-    expect(all.filter((h) => h.content.label === UNLISTED).reduce((sum, h) => sum + h.prior, 0)).toBeCloseTo(0.4, 9)
+    expect(all.filter((h) => h.content.label === UNLISTED).reduce((sum, h) => sum + h.prior, 0)).toBeCloseTo(0.5, 9)
   })
   test('every set of the six elements is one of them', () => {
     const sets = new Set(organicUnknowns().flatMap((h) => (h.elementsOnly ? [FUSION_ELEMENTS.filter((e) => h.ions.has(e)).join()] : [])))

@@ -18,10 +18,11 @@ import type { Recipe } from './trace'
 
 /** What an organic unknown may be: each compound of the library, a compound like it that is in none, and what the elements alone say. */
 
-/** How the prior is shared: listed compounds, unlisted ones like them, and unlike any. */
-const LISTED = 0.6
-const LIKE = 0.3
-const UNLIKE = 0.1
+/** How the prior is shared: listed compounds, unlisted ones like them, what is put together of groups, and sets of elements of which nothing else is known. */
+const LISTED = 0.5
+const LIKE = 0.27
+export const BY_GROUPS = 0.18
+const UNLIKE = 0.05
 
 /** What every compound that is in no library is called. */
 export const UNLISTED = 'not in the library'
@@ -145,15 +146,16 @@ export const drawCompound = (seed: number): string => COMPOUNDS[mixed(seed) % CO
 /** A compound of the library by its name; undefined for any other text. */
 export const compoundNamed = (text: string): Compound | undefined => COMPOUNDS.find((c) => c.name.toLowerCase() === text.trim().toLowerCase())
 
-/** What was perceived of the structures that contents hold, for a program that reads none itself. */
-export const structuresOf = (contents: readonly Content[]): Readonly<Record<string, Structure>> =>
-  Object.fromEntries(contents.map(({ id }) => [id, structureOf(id)]))
+/** What was perceived of structures, by their SMILES, for a program that reads none itself. */
+export const structuresOf = (smiles: readonly string[]): Readonly<Record<string, Structure>> =>
+  Object.fromEntries(smiles.map((text) => [text, structureOf(text)]))
 
 /** What a percept shows, with the elements that its ions speak of. */
 export const shownBy = ({ shows }: Pick<Percept, 'shows'>): string[] => shows.flatMap((shown) => [shown, ...(ELEMENTS_OF[shown] ?? [])])
 
 /** Elements that an ion seen in an extract speaks of. */
-const ELEMENTS_OF: Readonly<Record<string, readonly FusionElement[]>> = {
+const ELEMENTS_OF: Readonly<Record<string, readonly string[]>> = {
+  'F^-': [groupOf('fluoride').label ?? 'fluoride'],
   'CN^-': ['N'],
   'Fe(CN)6^4-': ['N'],
   'HS^-': ['S'],

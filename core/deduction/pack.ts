@@ -3,7 +3,7 @@ import type { Percept } from '../perception'
 import { COUPLES, ORGANIC_RULES, RULES } from '../reactions'
 import { AQUEOUS, FLAMES, GASES, REAGENTS, SALTS, SOLIDS } from '../species'
 import { SAMPLE, vesselOf, type Step } from '../tube'
-import { COMPOUNDS } from '../structure'
+import { ASSEMBLED, COMPOUNDS } from '../structure'
 import { Simulations, type Content, type PerceptPack } from './hypotheses'
 import { organicSmiles } from './organic'
 import { recipeOf, type Recipe, type TraceStep } from './trace'
@@ -30,22 +30,29 @@ export function stepsOfTest(id: string, sample_mL?: number): readonly TraceStep[
   return steps
 }
 
-let id: string | undefined
+/** What percepts were worked out of: the bench salts, or organic compounds. */
+export type PackKind = 'salts' | 'organic'
+const ids = new Map<PackKind, string>()
 
 /** A short mark of the constants, rules, tests, and of what a jar may hold, that this program was built with: percepts made with others are not its own. FNV-1a, twice 32 bits. */
-export function modelId(): string {
-  if (id !== undefined) return id
+export function modelId(kind: PackKind): string {
+  const known = ids.get(kind)
+  if (known !== undefined) return known
   const salts = [AQUEOUS, SOLIDS, GASES, SALTS, RULES, COUPLES, [...FLAMES.values()], REAGENTS, TESTS, SCHEMES]
-  const text = JSON.stringify([salts, ORGANIC_TESTS, ORGANIC_RULES, COMPOUNDS, organicSmiles()])
+  const text = JSON.stringify(kind === 'salts' ? salts : [salts, ORGANIC_TESTS, ORGANIC_RULES, COMPOUNDS, ASSEMBLED, organicSmiles()])
   let a = 0x811c9dc5
   let b = 0x01000193
   for (let i = 0; i < text.length; i++) {
     a = Math.imul(a ^ text.charCodeAt(i), 0x01000193)
     b = Math.imul(b ^ text.charCodeAt(i), 0x85ebca6b)
   }
-  id = `${(a >>> 0).toString(16)}${(b >>> 0).toString(16)}`
+  const id = `${(a >>> 0).toString(16)}${(b >>> 0).toString(16)}`
+  ids.set(kind, id)
   return id
 }
+
+/** Whether a pack was made with this program's own model. */
+export const isOwn = ({ model }: Pick<PerceptPack, 'model'>): boolean => model === modelId('salts') || model === modelId('organic')
 
 /** Percepts kept once each, and the place of one among them; −1 for none. */
 function interned(): { percepts: Percept[]; placeOf: (percept: Percept | null) => number } {
@@ -86,7 +93,7 @@ export function packPercepts(
       }),
     ]),
   )
-  return { model: modelId(), sample_mg, recipes: [...recipes.keys()], percepts, table }
+  return { model: modelId(tests === ORGANIC_TESTS ? 'organic' : 'salts'), sample_mg, recipes: [...recipes.keys()], percepts, table }
 }
 
 /**

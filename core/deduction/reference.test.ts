@@ -28,7 +28,7 @@ describe('percepts worked out ahead', () => {
   test('are those that are worked out on the spot', () => {
     const some = ['CuSO4.5H2O', 'Pb(NO3)2', 'CaCO3', 'KI'].flatMap((id) => findSalt(id) ?? [])
     const pack = packPercepts(500, some)
-    expect(pack.model).toBe(modelId())
+    expect(pack.model).toBe(modelId('salts'))
     const ahead = new Simulations(500)
     ahead.use(pack)
     const fresh = new Simulations(500)
@@ -57,7 +57,7 @@ describe('percepts worked out ahead', () => {
   })
   test('of another sample mass are left alone', () => {
     const other = new Simulations(300)
-    other.use({ model: modelId(), sample_mg: 500, recipes: [], percepts: [], table: {} })
+    other.use({ model: modelId('salts'), sample_mg: 500, recipes: [], percepts: [], table: {} })
     const salt = findSalt('NaCl')
     const step = stepsOfTest('appearance').at(-1)
     expect(salt && step && other.expect(salt, step.recipe)?.percept.appearance?.form).toBe('crystals')

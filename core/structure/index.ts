@@ -1,3 +1,4 @@
+export * from './assembled'
 export * from './groups'
 export * from './known'
 export * from './library'

@@ -1,5 +1,5 @@
 import { COMPOUNDS, ROOM_C, type Compound } from './library'
-import type { Structure } from './types'
+import type { SeenBody, Structure } from './types'
 
 /** Thrown for a structure that is needed before what reads structures was loaded, or that is none. */
 export class UnreadStructure extends Error {
@@ -48,6 +48,17 @@ export function structureOf(smiles: string): Structure {
   return structure
 }
 
+/**
+ * A structure of which one compound was seen, under a text of its own: the same chemistry in another body.
+ * @returns the text to ask for it by
+ * @throws UnreadStructure
+ */
+export function seenAs(smiles: string, seen: SeenBody): string {
+  const text = `${smiles} ${JSON.stringify(seen)}`
+  if (!known.has(text)) known.set(text, { ...structureOf(smiles), smiles: text, seen })
+  return text
+}
+
 /** A compound that somebody adds to those of the library. */
 export interface OwnCompound {
   readonly name: string
@@ -71,6 +82,7 @@ let byStructure: ReadonlyMap<string, Compound> | undefined
 /** The compound with this structure, of the library or of those added to it. */
 export function compoundOf(smiles: string): Compound | undefined {
   byStructure ??= new Map(COMPOUNDS.map((c) => [structureOf(c.smiles).code, c]))
-  const { code } = structureOf(smiles)
+  const { code, seen } = structureOf(smiles)
+  if (seen) return { name: smiles, smiles, hazards: [], source: 'own', ...seen }
   return byStructure.get(code) ?? own.get(code)
 }

@@ -49,19 +49,26 @@ const HOLDING: readonly GroupId[] = [
   'sulfone',
 ]
 
+/** g/mL of a liquid of which only that is known. */
+const SUNK = 1.1
+const AFLOAT = 0.85
 /** Density estimated from the structure, g/mL, good to a twentieth or so. */
 export function densityOf(structure: Structure): number {
+  if (structure.seen?.sinks !== undefined) return structure.seen.sinks ? SUNK : AFLOAT
   const volume = Object.entries(structure.atoms).reduce((sum, [symbol, n]) => sum + n * (VOLUMES[symbol] ?? 5), 0)
   const denser = Math.min(0.3, 0.1 * (count(structure, ...HOLDING) + structure.rings))
   return (structure.molarMass / (5 * volume)) * (1 + denser)
 }
 
+/** Melting point of a solid of which no more is known, °C. */
+const TAKEN_FOR = 100
 /** °C; what is not in the library is taken for a solid from this molar mass on, or as a salt. */
 const HEAVY = 180
 /** Melting point in °C where it is a solid: the library's, or a guess that serves solubility alone. */
 export function meltingPointOf(structure: Structure): number | null {
   const known = compoundOf(structure.smiles)
-  if (known) return known.melts_C
+  if (known && !structure.seen) return known.melts_C
+  if (structure.seen) return structure.seen.form === 'liquid' ? null : (structure.seen.melts_C ?? TAKEN_FOR)
   if (structure.fragments > 1 || has(structure, 'amino-acid', 'acid-sulfonic')) return 220
   return structure.molarMass > HEAVY ? 90 : null
 }
@@ -166,8 +173,11 @@ export function basesOf(s: Structure): readonly Ionises[] {
 export const clingsToWater = (s: Structure): boolean =>
   s.metals.length > 0 || has(s, 'amino-acid', 'acid-sulfonic', 'ammonium', 'ammonium-ion', 'guanidinium', 'sugar-ring') || count(s, 'polyol') > 2
 
+/** g/L of a compound of which it is only known how 30 mg went into a millilitre. */
+const DISSOLVES_g_L = { yes: 300, partly: 20, no: 0.5 } as const
 /** Solubility of the uncharged form in water at 25 °C, mol/L, by the general solubility equation with increments for groups, fitted to the borderline compounds of the solubility classes. */
 export function waterSolubilityOf(s: Structure): number {
+  if (s.seen?.dissolves !== undefined) return DISSOLVES_g_L[s.seen.dissolves] / s.molarMass
   if (has(s, 'acid-sulfonic') && has(s, 'arylamine-primary')) return 0.06
   if (s.metals.length > 0 || has(s, 'ammonium', 'ammonium-ion', 'guanidinium', 'acid-sulfonic')) return (s.atoms['C'] ?? 0) > 14 ? 0.02 : 3
   const melts = meltingPointOf(s)

@@ -1,3 +1,4 @@
+import type { Smell } from '../vocabulary'
 import type { GroupId } from './groups'
 
 /** The elements a sodium fusion can be asked about; fluorine is perceived too, and shows in none of its tests but its own. */
@@ -25,6 +26,23 @@ export interface Structure {
   readonly rings: number
   /** Metal ions in it, as the salt scheme names them. */
   readonly metals: readonly string[]
+  /** What one such compound was seen to be like, where that is known otherwise than from a library. */
+  readonly seen?: SeenBody
+}
+
+/** What is seen of a compound by itself, whatever it may be. */
+export interface SeenBody {
+  readonly form: 'liquid' | 'crystals' | 'powder'
+  /** In plain words, as a library has it. */
+  readonly colour: string
+  readonly smell: Smell
+  /** °C; null where it was not taken, or there is none. */
+  readonly melts_C: number | null
+  readonly boils_C: number | null
+  /** Whether it rests under water; undefined where that was not seen. */
+  readonly sinks?: boolean
+  /** Whether a little dissolves in water; undefined where that was not tried. */
+  readonly dissolves?: 'yes' | 'partly' | 'no'
 }
 
 /** What reagents' molecules do among themselves has no structure of the unknown to ask. */

@@ -1,9 +1,10 @@
-import { caseSchema, findSalt, followAdvice, mixtureOf, Simulations, takePercepts, type Content } from '@foxing/core'
+import { caseSchema, compoundNamed, contentOf, findSalt, followAdvice, mixtureOf, Simulations, takePercepts, type Content } from '@foxing/core'
 import { mkdirSync, writeFileSync } from 'node:fs'
-import { builtPercepts } from './percepts'
+import { builtOrganicPercepts, builtPercepts } from './percepts'
 
-/** Writes the worked notebooks of the handbook: a salt and a mixture, by following the advice and writing down what there is to see. */
+/** Writes the worked notebooks of the handbook, or those named: a salt, a mixture and an organic compound, by following the advice and writing down what there is to see. */
 takePercepts(builtPercepts())
+const wanted = process.argv.slice(2)
 const minutes = (n: number): string => new Date(Date.UTC(2026, 9, 5, 9, 0) + n * 40_000).toISOString()
 const write = (
   name: string,
@@ -12,6 +13,7 @@ const write = (
   simulations: Simulations,
   concluded: readonly string[],
 ): void => {
+  if (wanted.length > 0 && !wanted.includes(name)) return
   const { entries, reasoning } = followAdvice(settings, { content, simulations }, 60)
   const lines = entries.map((entry, n) => ({ ...entry, at: minutes(n) }))
   const citing = (species: string): string[] => {
@@ -68,3 +70,12 @@ write('a-mixture', caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } }), mi
   'SO4^2-',
   'Cl^-',
 ])
+if (wanted.length === 0 || wanted.includes('a-compound')) {
+  const pack = builtOrganicPercepts()
+  takePercepts(pack)
+  const vanillin = compoundNamed('vanillin')
+  if (!vanillin) throw new Error('vanillin is in the library')
+  const simulations = new Simulations(500)
+  simulations.use(pack)
+  write('a-compound', caseSchema.parse({ kind: 'organic' }), contentOf(vanillin.smiles, vanillin.name), simulations, ['vanillin'])
+}

@@ -1,4 +1,5 @@
 import {
+  ASSEMBLED,
   askedOf,
   mergePacks,
   mergeResponders,
@@ -56,13 +57,15 @@ if (isMainThread) {
   if (directory === undefined) throw new Error('the directory to write to is needed')
   for (const kind of ['salts', 'organic'] as const) {
     const file = join(directory, FILES[kind])
-    if (modelOf(file) === modelId()) continue
+    if (modelOf(file) === modelId(kind)) continue
     const each = Math.max(1, Math.min(8, availableParallelism()))
     const packs = await Promise.all(Array.from({ length: each }, (_, from) => work({ kind, each, from })))
     const merged = mergePacks(packs)
     // What was perceived of the compounds' structures goes with them, so that nothing that reads structures need be loaded.
     const besides =
-      kind === 'salts' ? { responders: mergeResponders(packs.map((p) => p.responders ?? {})) } : { structures: structuresOf(organicContents()) }
+      kind === 'salts'
+        ? { responders: mergeResponders(packs.map((p) => p.responders ?? {})) }
+        : { structures: structuresOf([...organicContents().map((c) => c.id), ...ASSEMBLED]) }
     writeFileSync(file, JSON.stringify({ ...merged, ...besides }))
   }
 } else {

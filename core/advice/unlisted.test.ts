@@ -1,0 +1,96 @@
+import { beforeAll, describe, expect, test } from '@jest/globals'
+import { builtOrganicPercepts } from '../../script/trials/percepts'
+import { bodyWritten, contentOf, organicUnknowns, partsOf, reason, Simulations, takePercepts, THOROUGH, traceOf, UNLISTED } from '../deduction'
+import { caseSchema, entrySchema, type Entry } from '../notebook'
+import { COMPOUNDS, structureOf } from '../structure'
+import { adviseFrom, doTest } from './index'
+
+const settings = caseSchema.parse({ kind: 'organic' })
+let simulations: Simulations
+beforeAll(() => {
+  const pack = builtOrganicPercepts()
+  takePercepts(pack)
+  simulations = new Simulations(500)
+  simulations.use(pack)
+}, 300_000)
+
+/** What stands in the notebook when tests are done on a compound of the library. */
+function workedOn(name: string, tests: readonly string[]): { smiles: string; entries: readonly Entry[] } {
+  const smiles = COMPOUNDS.find((c) => c.name === name)?.smiles ?? ''
+  const content = contentOf(smiles, name)
+  let entries: readonly Entry[] = []
+  for (const t of tests) entries = [...entries, ...doTest(entries, t, { content, settings, simulations }, 'e', () => '')]
+  return { smiles, entries }
+}
+const BEFORE = ['organic-look', 'boiling-point', 'organic-in-water', 'sodium-fusion', 'nitrogen-blue', 'sulfur-lead', 'halogen-silver']
+
+describe('a compound that is in no library', () => {
+  const { believed, reasoning, entries } = {
+    believed: new Map<string, number>(),
+    reasoning: [] as ReturnType<typeof reason>[],
+    entries: [] as Entry[],
+  }
+  beforeAll(() => {
+    const worked = workedOn('2-phenylethanol', [...BEFORE, 'ignition', 'chromic-acid', 'ceric-nitrate', 'lucas', 'iodoform', 'hydroxamate'])
+    entries.push(...worked.entries)
+    const among = organicUnknowns().filter((h) => h.content.id !== worked.smiles)
+    reasoning.push(reason({ case: settings, entries: [...worked.entries] }, {}, among, { deep: 4 * THOROUGH }))
+    for (const { species, probability } of reasoning[0]?.standings ?? []) believed.set(species, probability)
+  }, 120_000)
+  test('is described by its groups, and named by none that is listed', () => {
+    const truth = partsOf(structureOf('OCCc1ccccc1'))
+    expect(
+      [...believed]
+        .filter(([, p]) => p > 0.5)
+        .map(([part]) => part)
+        .sort(),
+    ).toEqual([...truth].sort())
+    expect(reasoning[0]?.formulae[0]?.formula).toBe(UNLISTED)
+  })
+  test('molecules put together of groups stand for it, looking as it looks', () => {
+    const [best] = (reasoning[0]?.hypotheses ?? []).filter((h) => h.byGroups)
+    expect(best && structureOf(best.content.id).seen).toMatchObject({ form: 'liquid', boils_C: 219, dissolves: 'partly' })
+  })
+  test('advice foretells only a few of them', () => {
+    const made = simulations.made
+    const [first] = reasoning
+    if (first) adviseFrom(first, { case: settings, entries })
+    expect(simulations.made - made).toBeLessThan(10_000)
+  })
+  test('without steps to spend only those that stood up before are asked', () => {
+    const among = organicUnknowns()
+    const begun = reason({ case: settings, entries }, {}, among)
+    expect(begun.hypotheses.filter((h) => h.byGroups).length).toBeLessThan(100)
+  })
+})
+
+describe('the body of a compound as it was written', () => {
+  const written = (...bodies: readonly object[]) =>
+    bodyWritten(traceOf({ case: settings, entries: bodies.map((body, i) => entrySchema.parse({ id: `e${i}`, at: '', ...body })) }).observations)
+  test('is nothing while nobody said whether it is a liquid', () => {
+    expect(written({ did: { test: 'melting-point', on: 'A' } }, { saw: { channel: 'melting-point', value: '80' } })).toBeUndefined()
+  })
+  test('takes colour, shade, smell and constants from the lines that speak of it', () => {
+    expect(
+      written(
+        { did: { test: 'organic-look', on: 'A' } },
+        { saw: { channel: 'appearance.colour', value: 'yellow', degree: 'pale' } },
+        { saw: { channel: 'appearance.form', value: 'crystals' } },
+        { saw: { channel: 'smell', value: 'sweet' } },
+        { did: { test: 'melting-point', on: 'B' } },
+        { saw: { channel: 'melting-point', value: '80' } },
+        { did: { test: 'organic-in-water', on: 'C' } },
+        { saw: { channel: 'solubility', value: 'no' } },
+      ),
+    ).toEqual({ form: 'crystals', colour: 'pale yellow', smell: 'sweet', melts_C: 80, boils_C: null, dissolves: 'no' })
+  })
+  test('what a reaction smells of is no smell of its own', () => {
+    const body = written(
+      { did: { test: 'organic-look', on: 'A' } },
+      { saw: { channel: 'appearance.form', value: 'liquid' } },
+      { did: { test: 'carbylamine', on: 'B' } },
+      { saw: { channel: 'smell', value: 'foul' } },
+    )
+    expect(body).toMatchObject({ form: 'liquid', smell: 'none', melts_C: null })
+  })
+})

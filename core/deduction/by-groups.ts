@@ -1,0 +1,250 @@
+import { ASSEMBLED, compoundOf, FUSION_ELEMENTS, groupOf, seenAs, structureOf, type SeenBody } from '../structure'
+import type { Group } from './groups'
+import type { Hypothesis, Simulations } from './hypotheses'
+import { togetherInOneTest } from './likelihood'
+import { BY_GROUPS, contentOf, partsOf, tellsElements, UNLISTED } from './organic'
+import type { Stage } from '../catalogue'
+import type { Observation } from '../notebook'
+import { everyTest } from '../schemes'
+import { SMELLS } from '../vocabulary'
+import type { TraceObservation } from './trace'
+
+/**
+ * What is in no library and unlike anything in it, described by its groups: molecules put together of skeletons and groups, weighed like any other. There are thousands, so they are asked about only once a fusion has
+ * settled the elements, test by test, and those that fall behind are left.
+ */
+
+/** A set of elements with less than this is left out. */
+const LIVE_SET = 0.02
+/** No more molecules than this are begun with: those of the likeliest sets. */
+const MOST = 2600
+/** One that falls this far behind the best of them is left, as are all of them this far behind the best there is (natural logarithm); and how many are kept at most, on the way and in the end. */
+const BEHIND = 9
+const ALL_BEHIND = 18
+const KEPT_ON_THE_WAY = 400
+const KEPT = 80
+
+/** One test's observations, with what they came to for the hypotheses weighed before. */
+export interface Said {
+  readonly group: Group
+  /** Natural logarithm of the probability of all of them, by hypothesis. */
+  readonly sums: Float64Array
+  /** As `togetherInOneTest` takes them. */
+  readonly otherwise: number
+  readonly wrong: number | undefined
+}
+
+/** A molecule with what each observation (by its place in the notebook) says of it, together with the others of its test and alone. */
+export interface ByGroups {
+  readonly hypothesis: Hypothesis
+  /** Place of the hypothesis that stands for its elements. */
+  readonly bySet: number
+  readonly together: ReadonlyMap<number, number>
+  readonly alone: ReadonlyMap<number, number>
+}
+
+interface Candidate extends ByGroups {
+  readonly smiles: string
+  readonly together: Map<number, number>
+  readonly alone: Map<number, number>
+  total: number
+}
+
+const elementsOf = (ions: ReadonlySet<string>): string => FUSION_ELEMENTS.filter((e) => ions.has(e)).join()
+const logSum = (logs: readonly number[]): number => {
+  const top = Math.max(...logs)
+  return top + Math.log(logs.reduce((sum, log) => sum + Math.exp(log - top), 0))
+}
+
+/** Whether a test speaks of elements alone: then the hypotheses of elements say what it means. Fluorine is none of those, and is a group. */
+export const ofElements = ({ test, observations }: Group): boolean =>
+  test !== 'fluorine-zirconium' && observations.every((o) => o.steps.some(({ recipe }) => tellsElements(recipe.steps)))
+
+/** Colours a compound by itself is called, by the family and shade that were written. */
+const COLOURS: Readonly<Record<string, string>> = {
+  ...{ white: 'white', colourless: 'colourless', yellow: 'yellow', 'pale yellow': 'pale yellow', 'deep yellow': 'yellow', orange: 'orange' },
+  ...{ brown: 'pale brown', 'pale brown': 'pale brown' },
+}
+
+/**
+ * What was written of the compound by itself. A molecule that stands for it is taken to look so: chemistry alone then tells them apart.
+ * Undefined as long as nobody said whether it is a liquid.
+ */
+export function bodyWritten(observations: readonly TraceObservation[]): SeenBody | undefined {
+  const written = (stage: Stage, channel: string, test?: string): Observation | undefined =>
+    observations.find(({ observation: o, steps: [step] }) => {
+      const known = everyTest.get(step?.test ?? '')
+      return o.channel === channel && !o.negated && known?.stage === stage && (test === undefined || known.id === test)
+    })?.observation
+  const form = written('looked', 'appearance.form')?.value
+  if (form === undefined) return undefined
+  const colour = written('looked', 'appearance.colour')
+  const smell = SMELLS.find((s) => s === written('looked', 'smell')?.value)
+  const constant = (channel: string): number | null => {
+    const read = Number(written('constants', channel)?.value ?? 'none')
+    return Number.isFinite(read) ? read : null
+  }
+  const rests = written('solubility class', 'layer.rests', IN_WATER)?.value
+  const dissolved = written('solubility class', 'solubility', IN_WATER)?.value
+  return {
+    form: form === 'liquid' || form === 'crystals' ? form : 'powder',
+    colour: COLOURS[`${colour?.degree ?? ''} ${colour?.value ?? ''}`.trim()] ?? COLOURS[colour?.value ?? ''] ?? 'colourless',
+    smell: smell ?? 'none',
+    ...{ melts_C: constant('melting-point'), boils_C: constant('boiling-point') },
+    ...(rests === undefined ? {} : { sinks: rests === 'lower' }),
+    ...(dissolved === 'yes' || dissolved === 'partly' || dissolved === 'no' ? { dissolves: dissolved } : {}),
+  }
+}
+const IN_WATER = 'organic-in-water'
+
+/** Whether a test asks about the body of a compound alone, which any other with its groups may have. */
+const isOfBody = ({ observations: [first] }: Group): boolean => {
+  const test = everyTest.get(first?.steps[0]?.test ?? '')
+  return test?.stage === 'looked' || test?.id === IN_WATER
+}
+
+/** Sets of elements that the tests of elements left open, the likeliest first, each with a hypothesis that stands for it and the natural logarithm of what those tests say. */
+function liveSets(before: readonly Hypothesis[], elemental: readonly Said[]): ReadonlyMap<string, { readonly h: number; readonly log: number }> {
+  const bySet = new Map<string, { logs: number[]; h?: number; log: number }>()
+  const all = before.map(({ ions, prior, elementsOnly }, h) => {
+    const said = elemental.reduce((sum, { sums }) => sum + (sums[h] as number), 0)
+    const key = elementsOf(ions)
+    const set = bySet.get(key) ?? { logs: [], log: said }
+    set.logs.push(Math.log(prior) + said)
+    bySet.set(key, elementsOnly ? { ...set, h, log: said } : set)
+    return Math.log(prior) + said
+  })
+  const least = logSum(all) + Math.log(LIVE_SET)
+  const sets = [...bySet].flatMap(([key, { logs, h, log }]) => (h === undefined || logSum(logs) < least ? [] : [{ key, h, log, mass: logSum(logs) }]))
+  return new Map(sets.sort((a, b) => b.mass - a.mass).map(({ key, h, log }) => [key, { h, log }] as const))
+}
+
+function ahead(candidates: readonly Candidate[], leader: number, most: number): Candidate[] {
+  const best = Math.max(...candidates.map((c) => c.total))
+  if (best < leader - ALL_BEHIND) return []
+  return candidates
+    .filter((c) => c.total > best - BEHIND)
+    .sort((a, b) => b.total - a.total)
+    .slice(0, most)
+}
+
+/** The molecules of these sets of elements, as far as there are not too many. */
+function moleculesOf(sets: readonly string[]): readonly Molecule[] {
+  let taken: readonly Molecule[] = []
+  for (const set of sets) {
+    const more = everyMolecule().filter((molecule) => molecule.set === set)
+    if (taken.length + more.length > MOST) break
+    taken = [...taken, ...more]
+  }
+  return taken
+}
+
+/** Molecules that stood up when all were last gone through, by their structures: the next line is asked of them first. */
+const standing = new WeakMap<Simulations, ReadonlySet<string>>()
+
+/**
+ * The molecules that stand up beside what was weighed before; none while the elements are open.
+ * @param before hypotheses weighed before, those that stand for elements alone among them
+ * @param said what each test said of those
+ * @param tell probability of an observation (by its place in the notebook) for a molecule
+ * @param deep steps that may be simulated to go through all of them; with none, or where those do not suffice, only those that stood up before are looked at
+ */
+export function weighByGroups(
+  before: readonly Hypothesis[],
+  said: readonly Said[],
+  tell: (hypothesis: Hypothesis, place: number) => number,
+  simulations: Simulations,
+  deep: number,
+): readonly ByGroups[] {
+  const elemental = said.filter(({ group }) => ofElements(group))
+  // A copper wire settles nothing.
+  if (!elemental.some(({ group }) => group.test !== 'beilstein' && !group.test?.endsWith('-fusion'))) return []
+  const sets = liveSets(before, elemental)
+  const among = moleculesOf([...sets.keys()])
+  const body = bodyWritten(said.flatMap(({ group }) => group.observations))
+  const begin = (molecules: typeof among): Candidate[] =>
+    molecules.flatMap((molecule): Candidate[] => {
+      const set = sets.get(molecule.set)
+      // One that the library has is thought of already, with what is known of it.
+      if (!set || compoundOf(molecule.content.id)) return []
+      const content = body ? contentOf(seenAs(molecule.content.id, body), UNLISTED) : molecule.content
+      const total = Math.log(molecule.prior) + set.log
+      return [{ hypothesis: { ...molecule, content }, smiles: molecule.content.id, together: new Map(), alone: new Map(), total, bySet: set.h }]
+    })
+  // What tells most is asked first, while there are many to ask.
+  const others = said.filter((test) => !elemental.includes(test)).sort((a, b) => tellingOf(b) - tellingOf(a))
+  const leaders = leadersOf(before, elemental, others)
+  const goThrough = (molecules: typeof among, most: number): readonly Candidate[] | null => {
+    const until = simulations.made + most
+    let candidates = begin(molecules)
+    for (const [k, test] of others.entries()) {
+      for (const candidate of candidates) {
+        if (simulations.made > until) return null
+        weighOne(candidate, test, tell)
+      }
+      candidates = ahead(candidates, leaders[k] ?? 0, KEPT_ON_THE_WAY)
+    }
+    return ahead(candidates, leaders.at(-1) ?? 0, KEPT)
+  }
+  const all = deep > 0 ? goThrough(among, deep) : null
+  if (all) standing.set(simulations, new Set(all.map((c) => c.smiles)))
+  const known = standing.get(simulations)
+  return (
+    all ??
+    (known
+      ? (goThrough(
+          among.filter((m) => known.has(m.content.id)),
+          Infinity,
+        ) ?? [])
+      : [])
+  )
+}
+
+/** How much better the best explains a test than they do on the whole (natural logarithm). */
+const tellingOf = ({ sums, otherwise }: Said): number => Math.max(...sums) - otherwise
+
+/** The best of what was weighed before, by the tests of elements and after each of the others: natural logarithm. */
+function leadersOf(before: readonly Hypothesis[], elemental: readonly Said[], others: readonly Said[]): readonly number[] {
+  const logs = Float64Array.from(before, (h) => Math.log(h.prior))
+  const add = ({ sums }: Said): void => sums.forEach((log, h) => (logs[h] = (logs[h] ?? 0) + log))
+  elemental.forEach(add)
+  return others.map((test) => {
+    add(test)
+    return Math.max(...logs)
+  })
+}
+
+function weighOne(candidate: Candidate, { group, otherwise, wrong }: Said, tell: (hypothesis: Hypothesis, place: number) => number): void {
+  const { places } = group
+  const ofBody = isOfBody(group)
+  const rows = places.map((place) => Float64Array.of(ofBody ? otherwise / places.length : Math.log(tell(candidate.hypothesis, place))))
+  rows.forEach((row, k) => candidate.alone.set(places[k] as number, row[0] as number))
+  togetherInOneTest(rows, otherwise, wrong)
+  rows.forEach((row, k) => {
+    candidate.together.set(places[k] as number, row[0] as number)
+    candidate.total += row[0] as number
+  })
+}
+
+/** How the prior is shared by the number of groups beside aromatic rings: none, one, two, more; of as many, each molecule is as likely as any other. */
+const BY_NUMBER = [0.13, 0.5, 0.32, 0.05] as const
+const RING = groupOf('arene').label
+
+/** A molecule put together, with its set of elements. */
+type Molecule = Hypothesis & { readonly set: string }
+let assembled: readonly Molecule[] | undefined
+/** All of them, as hypotheses. Structures must be readable (see `readStructuresWith`). */
+export function everyMolecule(): readonly Molecule[] {
+  if (assembled) return assembled
+  const counted = ASSEMBLED.map((smiles) => {
+    const ions = partsOf(structureOf(smiles))
+    const groups = [...ions].filter((part) => part !== RING && !FUSION_ELEMENTS.some((e) => e === part)).length
+    return { smiles, ions, groups: Math.min(BY_NUMBER.length - 1, groups) }
+  })
+  const sizes = BY_NUMBER.map((_, n) => counted.filter(({ groups }) => groups === n).length)
+  assembled = counted.map(({ smiles, ions, groups }) => ({
+    ...{ content: contentOf(smiles, UNLISTED), ions, unlisted: true, byGroups: true, set: elementsOf(ions) },
+    prior: (BY_GROUPS * (BY_NUMBER[groups] ?? 0)) / (sizes[groups] ?? 1),
+  }))
+  return assembled
+}

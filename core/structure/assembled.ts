@@ -1,0 +1,214 @@
+/** Small molecules put together of a skeleton and groups, as SMILES: what an unlisted compound with some set of groups would be like. */
+
+/** Where a group goes into a skeleton. */
+const PLACE = '*'
+
+/** Skeletons with one place: chains by the kind of carbon, short and long; near a ring or a double bond; rings themselves. */
+const ONE = [
+  ...['CCCC*', 'CCC(C)*', 'CC(C)(C)*', 'CCC(C)(C)*', 'CCCCCCCCCCCC*', 'C1CCCCC1*'],
+  ...['c1ccccc1C*', 'Cc1ccc(cc1)C*', 'c1ccccc1C(C)*', 'c1ccccc1CC*', 'C=CC*', 'CC=CC*'],
+  ...['c1ccccc1*', 'Cc1ccc(cc1)*', 'Cc1cccc(c1)*', 'c1ccc2cc(ccc2c1)*'],
+  ...['c1ccnc(c1)*', 'c1cncc(c1)*', 'c1ccoc1*', 'c1ccsc1*'],
+]
+/** Skeletons with two places, for every pair of groups. */
+const TWO = ['c1c(*)ccc(c1)*', 'c1ccc(*)c(c1)*', 'CC(*)CC*', 'C(*)C*', 'C(*)c1ccccc1*', 'CCCCCCCC(*)CCCCCCC(C)*']
+/** Skeletons with three. */
+const THREE = ['c1c(*)cc(*)c(c1)*', 'C(*)C(*)C*']
+
+/** A group by the text of its molecule from the atom it is bound by. */
+interface Piece {
+  readonly smiles: string
+  /** What it cannot stand beside in one bottle: the two would react. */
+  readonly side?: 'acylating' | 'acid' | 'nucleophile' | 'oxidant'
+  /** Whether it is common enough to be looked for two or three at a time. */
+  readonly common?: true
+}
+
+const PIECES: readonly Piece[] = [
+  { smiles: 'O', side: 'nucleophile', common: true },
+  { smiles: 'CO', side: 'nucleophile' },
+  { smiles: 'C(C)O', side: 'nucleophile' },
+  { smiles: 'OC', common: true },
+  { smiles: 'C(OC)OC' },
+  { smiles: 'C=O', common: true },
+  { smiles: 'C(C)=O', common: true },
+  { smiles: 'C(=O)c1ccccc1' },
+  { smiles: 'C(=O)C(=O)c1ccccc1' },
+  { smiles: 'C(=O)C(O)c1ccccc1' },
+  { smiles: 'C(=O)CC(C)=O' },
+  { smiles: 'C(=O)O', side: 'acid', common: true },
+  { smiles: 'CC(=O)O', side: 'acid' },
+  { smiles: 'C(=O)OC', common: true },
+  { smiles: 'C(=O)OCC' },
+  { smiles: 'OC(C)=O', common: true },
+  { smiles: 'C(=O)Oc1ccccc1' },
+  { smiles: 'C(=O)OC(C)=O', side: 'acylating' },
+  { smiles: 'C(=O)Cl', side: 'acylating' },
+  { smiles: 'S(=O)(=O)Cl', side: 'acylating' },
+  { smiles: 'C(N)=O', common: true },
+  { smiles: 'C(=O)NC' },
+  { smiles: 'C(=O)N(C)C' },
+  { smiles: 'NC(C)=O', common: true },
+  { smiles: 'NC(=O)c1ccccc1' },
+  { smiles: 'NC(N)=O' },
+  { smiles: 'NC(N)=S' },
+  { smiles: 'NC(=S)Nc1ccccc1' },
+  { smiles: 'C(N)=S' },
+  { smiles: 'C#N', common: true },
+  { smiles: 'N', side: 'nucleophile', common: true },
+  { smiles: 'NC', side: 'nucleophile' },
+  { smiles: 'N(C)C' },
+  { smiles: 'Nc1ccccc1', side: 'nucleophile' },
+  { smiles: 'C(N)C(=O)O' },
+  { smiles: 'NN', side: 'nucleophile' },
+  { smiles: 'C=NO' },
+  { smiles: 'C(C)=NO' },
+  { smiles: 'C(=O)CCl' },
+  { smiles: 'C(=O)CBr' },
+  { smiles: 'C(O)C(=O)O', side: 'acid' },
+  { smiles: 'CC(=O)OC' },
+  { smiles: '[N+](=O)[O-]', side: 'oxidant', common: true },
+  { smiles: 'N=O', side: 'oxidant' },
+  { smiles: 'N=Nc1ccccc1' },
+  { smiles: 'F' },
+  { smiles: 'Cl', common: true },
+  { smiles: 'Br', common: true },
+  { smiles: 'I', common: true },
+  { smiles: 'CCl' },
+  { smiles: 'CBr' },
+  { smiles: 'C(Cl)Cl' },
+  { smiles: 'C=C', common: true },
+  { smiles: 'C=Cc1ccccc1' },
+  { smiles: 'C=CC=O' },
+  { smiles: 'C=CC(C)=O' },
+  { smiles: 'C=CC(=O)O', side: 'acid' },
+  { smiles: 'C=CCl' },
+  { smiles: 'C#C' },
+  { smiles: 'S', side: 'nucleophile', common: true },
+  { smiles: 'SC' },
+  { smiles: 'SSC' },
+  { smiles: 'S(C)=O' },
+  { smiles: 'S(C)(=O)=O' },
+  { smiles: 'S(=O)(=O)O', side: 'acid' },
+  { smiles: 'S(N)(=O)=O' },
+  { smiles: 'S(=O)(=O)NC' },
+  { smiles: 'OP(=O)(OC)OC' },
+  { smiles: 'P(c1ccccc1)c1ccccc1' },
+]
+
+/** Those that no skeleton with places makes. */
+const WHOLE = [
+  'CCCCCC',
+  'CCCCCCCCCCCC',
+  'C1CCCCC1',
+  'c1ccccc1',
+  'Cc1ccc(C)cc1',
+  'c1ccc2ccccc2c1',
+  'c1ccc(cc1)Cc1ccccc1',
+  'CCCCC=CC',
+  'C1CCC=CC1',
+  'CCCC#CC',
+  'CCCCOCCCC',
+  'C1CCOC1',
+  'O=C1CCCCC1',
+  'O=C1CCC(=O)CC1',
+  'CC(=O)CCC(C)=O',
+  'CCC(=O)C(=O)CC',
+  'CCC(=O)C(O)CC',
+  'O=C1C=CC(=O)C=C1',
+  'CC1=CC(=O)C(C)=CC1=O',
+  'O=C1C=CC(=O)c2ccccc12',
+  'O=C1CCCO1',
+  'O=C1OC(=O)c2ccccc12',
+  'CCCC(=O)OC(=O)CCC',
+  'O=C1CCC(=O)N1',
+  'O=C1NC(=O)c2cc(C)ccc12',
+  'O=C1NS(=O)(=O)c2ccccc12',
+  'CC1(C)NC(=O)NC1=O',
+  'CCNC(=O)NCC',
+  'CCNC(=S)NCC',
+  'C1CCNCC1',
+  'C1CCCN1C',
+  'C1COCCN1',
+  'CCNCC',
+  'CCN(CC)CC',
+  'c1ccc2[nH]ccc2c1',
+  'c1cc[nH]c1',
+  'c1ccc2ncccc2c1',
+  'C1CCSC1',
+  'CCCSCCC',
+  'CCCSSCCC',
+  'CCS(=O)CC',
+  'CCS(=O)(=O)CC',
+  'OCC1OC(O)C(O)C(O)C1O',
+  'OCC1(O)OCC(O)C(O)C1O',
+  'OCC1OC(OC2C(O)C(O)C(O)OC2CO)C(O)C(O)C1O',
+  'OCC1OC(OC2(CO)OC(CO)C(O)C2O)C(O)C(O)C1O',
+  'CC(O)C1OC(=O)C(O)=C1O',
+  'OC(O)C(Br)(Br)Br',
+  'ClC(Cl)C(Cl)Cl',
+  'CC(Cl)C(=O)O',
+  'CC(Br)C(=O)O',
+  'CCC(Cl)C(=O)OC',
+  'CCOC(=O)CC(=O)CC',
+  'CC[NH3+].[Cl-]',
+  'CCCCCC[NH3+].[Cl-]',
+  'CC[NH+](CC)CC.[Cl-]',
+  'Cc1ccc(cc1)[NH3+].[Cl-]',
+  'CCC(=O)[O-].[NH4+]',
+  'Cc1ccc(cc1)C(=O)[O-].[NH4+]',
+  'CCC(=O)[O-].[Na+]',
+  'Cc1ccc(cc1)C(=O)[O-].[Na+]',
+  'Oc1ccccc1C(=O)[O-].[Na+]',
+  'NC(N)=[NH2+].[Cl-]',
+  'CC(N)C(=O)O',
+  'CC(O)C(N)C(=O)O',
+  'O=C(O)C1CCNC1',
+  'NC(CCS)C(=O)O',
+  'NC(CCC(=O)O)C(=O)O',
+  'NC(Cc1c[nH]c2ccccc12)C(=O)O',
+  'c1ccc(cc1)C(O)(c1ccccc1)c1ccccc1',
+  'CC(C)(O)c1ccccc1',
+] as const
+
+/** Pairs that would not keep. */
+const AT_ODDS: readonly (readonly [Piece['side'], Piece['side']])[] = [
+  ['acylating', 'nucleophile'],
+  ['acylating', 'acid'],
+]
+const apart = (a: Piece, b: Piece): boolean =>
+  AT_ODDS.some(([x, y]) => (a.side === x && b.side === y) || (a.side === y && b.side === x)) || (a.smiles === 'N=O' && b.side === 'nucleophile')
+
+/** A skeleton with groups in its places; ring closures of a piece are numbered apart from the skeleton's. */
+function placed(skeleton: string, pieces: readonly Piece[]): string {
+  let text = skeleton
+  for (const { smiles } of pieces) text = text.replace(PLACE, `(${smiles.replaceAll('1', '9')})`)
+  return text
+}
+
+const COMMON = PIECES.filter((p) => p.common)
+const keeps = (pieces: readonly Piece[]): boolean => pieces.every((a, i) => pieces.slice(i + 1).every((b) => !apart(a, b)))
+/** Every choice of so many, in any order but one. */
+function chosen(n: number, among: readonly Piece[]): readonly (readonly Piece[])[] {
+  if (n === 0) return [[]]
+  return among.flatMap((first, k) => chosen(n - 1, among.slice(k)).map((rest) => [first, ...rest]))
+}
+const onto = (skeletons: readonly string[], sets: readonly (readonly Piece[])[]): readonly string[] =>
+  sets.filter(keeps).flatMap((pieces) => skeletons.map((skeleton) => placed(skeleton, pieces)))
+
+/** Molecules with one, two or three groups, each once. */
+export const ASSEMBLED: readonly string[] = [
+  ...new Set([
+    ...WHOLE,
+    ...onto(
+      ONE,
+      PIECES.map((p) => [p]),
+    ),
+    ...onto(TWO, chosen(2, COMMON)),
+    ...onto(
+      TWO.slice(0, 2),
+      PIECES.filter((p) => !p.common).flatMap((p) => COMMON.map((c) => [p, c])),
+    ),
+    ...onto(THREE, chosen(3, COMMON.slice(0, 9))),
+  ]),
+]
