@@ -18,6 +18,8 @@ interface NotebookState {
   readonly id: string | null
   readonly jar: LocalJar | null
   readonly entries: readonly Entry[]
+  /** Whether it is known to hold no line, here or on the server. */
+  readonly bare: boolean
   /** Who wrote which entry. */
   readonly authors: ReadonlyMap<string, string | null>
   readonly unsaved: ReadonlySet<string>
@@ -30,7 +32,7 @@ interface NotebookState {
   write: (lines: readonly Line[]) => Promise<readonly Entry[]>
 }
 
-const CLOSED = { id: null, jar: null, entries: [], authors: new Map<string, string | null>(), unsaved: new Set<string>(), problem: null }
+const CLOSED = { id: null, jar: null, entries: [], bare: false, authors: new Map<string, string | null>(), unsaved: new Set<string>(), problem: null }
 let subscription: Subscription | undefined
 let unfollow: (() => void) | undefined
 
@@ -58,14 +60,15 @@ export const useNotebook = create<NotebookState>((set, get) => ({
       )
     }
     if (useSession.getState().phase === 'guest') {
+      set({ bare: true })
       if (!(await local().jars.get(id))) set({ problem: asApiError(new Error('there is no such jar on this device')) })
       return
     }
     try {
       await flush()
       await pullJar(id)
-      set({ problem: null })
       if (get().id !== id) return
+      set({ problem: null, bare: (await local().entriesOf(id)).length === 0 })
       unfollow?.()
       unfollow = follow(id)
     } catch (error) {
@@ -75,7 +78,7 @@ export const useNotebook = create<NotebookState>((set, get) => ({
         return
       }
       // What is on the device is shown all the same.
-      set({ problem: problem.offline && (await local().jars.get(id)) ? null : problem })
+      set({ problem: problem.offline && (await local().jars.get(id)) ? null : problem, bare: true })
     }
   },
 

@@ -44,7 +44,7 @@ import { WritingLine } from './WritingLine'
 /** Work one jar: the page in the middle grows downwards. */
 export function Bench() {
   const { id = '' } = useParams()
-  const { jar, entries, authors, unsaved, problem, open, close, write } = useNotebook()
+  const { jar, entries, authors, unsaved, problem, bare, open, close, write } = useNotebook()
   const me = useSession((s) => s.me?.id ?? null)
   const phase = useSession((s) => s.phase)
   // Opened again, too, once one has signed in again.
@@ -322,7 +322,7 @@ export function Bench() {
           {writable && (openRow === null || standing) && concluded.length === 0 && (
             <NextPart parts={parts} done={new Set(rows.flatMap((r) => r.part ?? []))} onBegin={beginPart} />
           )}
-          {writable && (openRow === null || standing) && concluded.length === 0 && (
+          {writable && (openRow === null || standing) && concluded.length === 0 && (bare || rows.length > 0) && (
             <Pencil
               proposals={hinted && parts.length === 0 ? (thought?.advice.next ?? []) : []}
               complete={hinted && complete}
@@ -341,7 +341,7 @@ export function Bench() {
               onConclude={conclude}
             />
           )}
-          {rows.length === 0 && <Safety />}
+          {bare && rows.length === 0 && <Safety />}
           <Bottom on={`${rows.length} ${lookAt} ${String(idle)} ${concluded.length}`} />
         </main>
         <div className={`flex shrink-0 ${aside ? 'max-md:fixed max-md:inset-0 max-md:z-20 max-md:flex-col max-md:bg-card' : 'max-md:hidden'}`}>

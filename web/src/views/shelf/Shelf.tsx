@@ -47,7 +47,7 @@ export function Shelf() {
   const { phase, me, broughtAlong } = useSession()
   const jars = useLiveQuery(shelfHere, `${phase} ${me?.id ?? ''}`)
   const [problem, setProblem] = useState<ApiError | null>(null)
-  const [fetched, setFetched] = useState(false)
+  const [bare, setBare] = useState(false)
   // Whoever is at the shelf will open a jar: what reasons about it makes itself ready meanwhile.
   useEffect(() => {
     const soon = setTimeout(() => void reasoner(), 1500)
@@ -66,9 +66,10 @@ export function Shelf() {
           else setProblem(problem)
         },
       )
-      .finally(() => setFetched(true))
+      .finally(() => void shelfHere().then((here) => setBare(here.length === 0)))
   }, [phase])
-  const known = fetched || phase !== 'in'
+  // What stands below the jars comes when they are there, or it is known that there are none: so nothing jumps.
+  const filled = jars !== null && (jars.length > 0 || bare || phase !== 'in')
   return (
     <Frame
       about={<span className="truncate text-faint">{phase === 'guest' ? 'without an account: notebooks stay on this device' : me?.institution}</span>}
@@ -102,7 +103,7 @@ export function Shelf() {
             {broughtAlong === 1 ? 'The notebook' : `The ${broughtAlong} notebooks`} you kept on this device came along.
           </p>
         )}
-        {known && jars?.length === 0 && !problem && <p className="mt-4 text-faint">No jar yet. Put one on the shelf below.</p>}
+        {filled && jars.length === 0 && !problem && <p className="mt-4 text-faint">No jar yet. Put one on the shelf below.</p>}
         <ul className="mt-6 border-t border-rule">
           {jars?.map((jar) => (
             <li key={jar.id} className="border-b border-rule bg-sheet">
@@ -123,8 +124,8 @@ export function Shelf() {
             </li>
           ))}
         </ul>
-        <NewJar taken={jars ?? []} />
-        {phase === 'in' && <FromOthers taken={jars ?? []} />}
+        {filled && <NewJar taken={jars} />}
+        {filled && phase === 'in' && <FromOthers taken={jars} />}
       </main>
     </Frame>
   )
