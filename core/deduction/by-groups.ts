@@ -1,4 +1,4 @@
-import { ASSEMBLED, compoundOf, FUSION_ELEMENTS, groupOf, seenAs, structureOf, type SeenBody } from '../structure'
+import { ASSEMBLED, compoundOf, forgetStructures, FUSION_ELEMENTS, groupOf, seenAs, structureOf, type SeenBody } from '../structure'
 import type { Group } from './groups'
 import type { Hypothesis, Simulations } from './hypotheses'
 import { togetherInOneTest } from './likelihood'
@@ -139,6 +139,19 @@ function moleculesOf(sets: readonly string[]): readonly Molecule[] {
   return taken
 }
 
+/** The body that molecules were last asked about in. */
+const embodied = new WeakMap<Simulations, string>()
+/** In another body they are asked everything anew: what was worked out in the one before is let go of. */
+function letGo(simulations: Simulations, body: SeenBody | undefined): void {
+  const now = body ? JSON.stringify(body) : ''
+  const before = embodied.get(simulations)
+  embodied.set(simulations, now)
+  if (before === undefined || before === now) return
+  const ids = everyMolecule().map(({ content: { id } }) => (before === '' ? id : `${id} ${before}`))
+  simulations.forget(ids)
+  if (before !== '') forgetStructures(ids)
+}
+
 /** Molecules that stood up when all were last gone through, by their structures: the next line is asked of them first. */
 const standing = new WeakMap<Simulations, ReadonlySet<string>>()
 
@@ -162,6 +175,7 @@ export function weighByGroups(
   const sets = liveSets(before, elemental)
   const among = moleculesOf([...sets.keys()])
   const body = bodyWritten(said.flatMap(({ group }) => group.observations))
+  letGo(simulations, body)
   const begin = (molecules: typeof among): Candidate[] =>
     molecules.flatMap((molecule): Candidate[] => {
       const set = sets.get(molecule.set)

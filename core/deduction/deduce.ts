@@ -180,6 +180,8 @@ export const THOROUGH = 8_000
 
 /** The public answer alone. @throws NotebookError */
 export function deduce(notebook: Pick<Notebook, 'case' | 'entries'>): Deduction {
-  const { standings, formulae, conflicts } = reason(notebook, {}, undefined, { deep: THOROUGH })
+  // What an organic compound of no library may be is gone through once, and not line by line.
+  const deep = notebook.case.kind === 'organic' ? 5 * THOROUGH : THOROUGH
+  const { standings, formulae, conflicts } = reason(notebook, {}, undefined, { deep })
   return { standings, formulae: formulae.filter((f) => f.probability > 1e-4), conflicts }
 }

@@ -103,6 +103,15 @@ export class Simulations {
     }
   }
 
+  /** Forgets all that was worked out of some contents, by their ids. */
+  forget(ids: Iterable<string>): void {
+    for (const id of ids) {
+      this.kept -= this.nodes.get(id)?.size ?? 0
+      this.nodes.delete(id)
+      this.known.delete(id)
+    }
+  }
+
   /** What the recipe's last step shows with this in the jar; null where the step cannot be done with it. */
   expect(content: Content, recipe: Recipe): Expectation | null {
     let known = this.known.get(content.id)

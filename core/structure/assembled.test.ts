@@ -12,6 +12,7 @@ import {
   takeStructures,
   waterSolubilityOf,
   densityOf,
+  forgetStructures,
 } from './index'
 import { builtOrganicPercepts } from '../../script/trials/percepts'
 
@@ -62,6 +63,13 @@ describe('a compound that was seen', () => {
     )
     expect(yes).toBeGreaterThan(partly ?? NaN)
     expect(partly).toBeGreaterThan(no ?? NaN)
+  })
+  test('what was let go of is put in its body anew', () => {
+    const text = seenAs('CCCCO', body)
+    const before = structureOf(text)
+    forgetStructures([text])
+    expect(structureOf(text)).toEqual(before)
+    expect(structureOf(text)).not.toBe(before)
   })
   test('the plain structure stays what the library says of it', () => {
     seenAs('OC(=O)c1ccccc1', body)

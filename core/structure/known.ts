@@ -38,6 +38,11 @@ export function takeStructures(perceived: Readonly<Record<string, Structure>>): 
 export function structureOf(smiles: string): Structure {
   let structure = known.get(smiles)
   if (structure) return structure
+  structure = inItsBody(smiles)
+  if (structure) {
+    known.set(smiles, structure)
+    return structure
+  }
   if (!reader) throw new UnreadStructure(smiles, 'a structure that was perceived before; nothing that reads SMILES is loaded')
   try {
     structure = reader(smiles)
@@ -48,15 +53,25 @@ export function structureOf(smiles: string): Structure {
   return structure
 }
 
+/** Bodies that compounds were seen in, by how they are written. */
+const bodies = new Map<string, SeenBody>()
 /**
- * A structure of which one compound was seen, under a text of its own: the same chemistry in another body.
+ * The same chemistry in another body: a structure of which one compound was seen.
  * @returns the text to ask for it by
- * @throws UnreadStructure
  */
 export function seenAs(smiles: string, seen: SeenBody): string {
-  const text = `${smiles} ${JSON.stringify(seen)}`
-  if (!known.has(text)) known.set(text, { ...structureOf(smiles), smiles: text, seen })
-  return text
+  const body = JSON.stringify(seen)
+  bodies.set(body, seen)
+  return `${smiles} ${body}`
+}
+function inItsBody(text: string): Structure | undefined {
+  const at = text.indexOf(' ')
+  const seen = at > 0 ? bodies.get(text.slice(at + 1)) : undefined
+  return seen && { ...structureOf(text.slice(0, at)), smiles: text, seen }
+}
+/** Lets go of structures that are not asked for any more; they are perceived, or put in their bodies, anew where they are. */
+export function forgetStructures(texts: Iterable<string>): void {
+  for (const text of texts) known.delete(text)
 }
 
 /** A compound that somebody adds to those of the library. */

@@ -322,7 +322,7 @@ export function Bench() {
           {writable && (openRow === null || standing) && concluded.length === 0 && (
             <NextPart parts={parts} done={new Set(rows.flatMap((r) => r.part ?? []))} onBegin={beginPart} />
           )}
-          {writable && (openRow === null || standing) && concluded.length === 0 && (bare || rows.length > 0) && (
+          {writable && (openRow === null || standing) && concluded.length === 0 && (bare || entries.length > 0) && (
             <Pencil
               proposals={hinted && parts.length === 0 ? (thought?.advice.next ?? []) : []}
               complete={hinted && complete}
@@ -341,7 +341,7 @@ export function Bench() {
               onConclude={conclude}
             />
           )}
-          {bare && rows.length === 0 && <Safety />}
+          {(bare || entries.length > 0) && rows.length === 0 && <Safety />}
           <Bottom on={`${rows.length} ${lookAt} ${String(idle)} ${concluded.length}`} />
         </main>
         <div className={`flex shrink-0 ${aside ? 'max-md:fixed max-md:inset-0 max-md:z-20 max-md:flex-col max-md:bg-card' : 'max-md:hidden'}`}>
