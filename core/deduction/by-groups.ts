@@ -1,7 +1,7 @@
 import { ASSEMBLED, compoundOf, forgetStructures, FUSION_ELEMENTS, groupOf, seenAs, structureOf, type SeenBody } from '../structure'
 import type { Group } from './groups'
 import type { Hypothesis, Simulations } from './hypotheses'
-import { togetherInOneTest } from './likelihood'
+import { logOfSum, togetherInOneTest } from './likelihood'
 import { BY_GROUPS, contentOf, partsOf, tellsElements, UNLISTED } from './organic'
 import type { Stage } from '../catalogue'
 import type { Observation } from '../notebook'
@@ -51,10 +51,6 @@ interface Candidate extends ByGroups {
 }
 
 const elementsOf = (ions: ReadonlySet<string>): string => FUSION_ELEMENTS.filter((e) => ions.has(e)).join()
-const logSum = (logs: readonly number[]): number => {
-  const top = Math.max(...logs)
-  return top + Math.log(logs.reduce((sum, log) => sum + Math.exp(log - top), 0))
-}
 
 /** Whether a test speaks of elements alone: then the hypotheses of elements say what it means. Fluorine is none of those, and is a group. */
 export const ofElements = ({ test, observations }: Group): boolean =>
@@ -114,8 +110,10 @@ function liveSets(before: readonly Hypothesis[], elemental: readonly Said[]): Re
     bySet.set(key, elementsOnly ? { ...set, h, log: said } : set)
     return Math.log(prior) + said
   })
-  const least = logSum(all) + Math.log(LIVE_SET)
-  const sets = [...bySet].flatMap(([key, { logs, h, log }]) => (h === undefined || logSum(logs) < least ? [] : [{ key, h, log, mass: logSum(logs) }]))
+  const least = logOfSum(all) + Math.log(LIVE_SET)
+  const sets = [...bySet].flatMap(([key, { logs, h, log }]) =>
+    h === undefined || logOfSum(logs) < least ? [] : [{ key, h, log, mass: logOfSum(logs) }],
+  )
   return new Map(sets.sort((a, b) => b.mass - a.mass).map(({ key, h, log }) => [key, { h, log }] as const))
 }
 

@@ -3,7 +3,7 @@ import { takeStructures } from '../structure'
 import { isFaulty, type Conditions } from '../tube'
 import { organicUnknowns, ownUnknowns, tellsElements } from './organic'
 import { singleSalts, Simulations, type Expectation, type Hypothesis, type PerceptPack } from './hypotheses'
-import { constantUnlisted, likelihood, togetherInOneTest, unknowing } from './likelihood'
+import { constantUnlisted, likelihood, logOfMean, togetherInOneTest, unknowing } from './likelihood'
 import { isConstant, stepsMeant } from './meant'
 import { ofElements, weighByGroups, type ByGroups, type Said } from './by-groups'
 import { groupsOf } from './groups'
@@ -123,8 +123,7 @@ function inAnyProportion(rows: readonly Float64Array[], hypotheses: readonly Hyp
   })
   for (const members of sets.values()) {
     const said = members.map((h) => rows.reduce((sum, row) => sum + (row[h] ?? 0), 0))
-    const top = Math.max(...said)
-    const mean = top + Math.log(said.reduce((sum, log) => sum + Math.exp(log - top), 0) / said.length)
+    const mean = logOfMean(said)
     members.forEach((h, k) => {
       for (const row of rows) row[h] = (row[h] ?? 0) + (mean - (said[k] ?? 0)) / rows.length
     })
@@ -135,9 +134,7 @@ function inAnyProportion(rows: readonly Float64Array[], hypotheses: readonly Hyp
 function likeAnother(rows: readonly Float64Array[], hypotheses: readonly Hypothesis[]): void {
   const known = [...hypotheses.keys()].filter((h) => !hypotheses[h]?.elementsOnly)
   if (known.length === 0 || known.length === hypotheses.length) return
-  const said = known.map((h) => rows.reduce((sum, row) => sum + (row[h] ?? 0), 0))
-  const top = Math.max(...said)
-  const mean = top + Math.log(said.reduce((sum, log) => sum + Math.exp(log - top), 0) / said.length)
+  const mean = logOfMean(known.map((h) => rows.reduce((sum, row) => sum + (row[h] ?? 0), 0)))
   hypotheses.forEach(({ elementsOnly }, h) => {
     if (elementsOnly) for (const row of rows) row[h] = mean / rows.length
   })

@@ -335,10 +335,14 @@ export function togetherInOneTest(rows: readonly Float64Array[], otherwise?: num
   return without
 }
 
-function logOfMean(logs: Float64Array): number {
+/** Natural logarithm of a sum, and of a mean, of which logarithms are given. */
+export function logOfSum(logs: Float64Array | readonly number[]): number {
   const top = Math.max(...logs)
-  return top + Math.log(logs.reduce((sum, log) => sum + Math.exp(log - top), 0) / logs.length)
+  let sum = 0
+  for (const log of logs) sum += Math.exp(log - top)
+  return top + Math.log(sum)
 }
+export const logOfMean = (logs: Float64Array | readonly number[]): number => logOfSum(logs) - Math.log(logs.length)
 
 /**
  * Probability of an observation under a hypothesis: the mean over the looks it may speak of.

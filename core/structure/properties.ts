@@ -66,9 +66,9 @@ const TAKEN_FOR = 100
 const HEAVY = 180
 /** Melting point in °C where it is a solid: the library's, or a guess that serves solubility alone. */
 export function meltingPointOf(structure: Structure): number | null {
-  const known = compoundOf(structure.smiles)
-  if (known && !structure.seen) return known.melts_C
   if (structure.seen) return structure.seen.form === 'liquid' ? null : (structure.seen.melts_C ?? TAKEN_FOR)
+  const known = compoundOf(structure.smiles)
+  if (known) return known.melts_C
   if (structure.fragments > 1 || has(structure, 'amino-acid', 'acid-sulfonic')) return 220
   return structure.molarMass > HEAVY ? 90 : null
 }

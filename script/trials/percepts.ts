@@ -20,8 +20,7 @@ export function builtOrganicPercepts(): PerceptPack {
   readStructuresWith(perceive)
   try {
     const pack = JSON.parse(readFileSync('web/public/organic-percepts.json', 'utf8')) as PerceptPack
-    // While only what is put together of groups is changed, percepts worked out before serve.
-    if (pack.model === modelId('organic') || process.env['STALE']) return { ...pack, model: modelId('organic') }
+    if (pack.model === modelId('organic')) return pack
   } catch {
     // Not built yet.
   }
