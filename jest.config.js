@@ -8,6 +8,7 @@ export default {
       { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: false } }, module: { type: 'es6' } },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/'],
+  // Packages that compute are bound to their globals too.
+  transformIgnorePatterns: ['/node_modules/(?!openchemlib/|culori/|zod/)'],
   moduleFileExtensions: ['ts', 'tsx', 'js', 'mjs', 'json'],
 }

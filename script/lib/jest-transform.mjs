@@ -10,10 +10,11 @@ export default {
   createTransformer(options) {
     const inner = swc.createTransformer(options)
     const bind = (result) => ({ ...result, code: BOUND + result.code })
+    const packaged = (path) => path.includes('/node_modules/')
     return {
       ...inner,
-      process: (...args) => bind(inner.process(...args)),
-      processAsync: async (...args) => bind(await inner.processAsync(...args)),
+      process: (source, path, options) => bind(packaged(path) ? { code: source } : inner.process(source, path, options)),
+      processAsync: async (source, path, options) => bind(packaged(path) ? { code: source } : await inner.processAsync(source, path, options)),
     }
   },
 }

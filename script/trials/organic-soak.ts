@@ -29,7 +29,7 @@ import { Reliability } from './reliability'
 const seed = Number(process.argv[2] ?? 1)
 /** Only trials whose name holds this. */
 const only = process.argv[3] ?? ''
-/** One compound in so many. */
+/** One compound in so many; the seed says which. */
 const each = Number(process.argv[4] ?? 1)
 const settings = caseSchema.parse({ kind: 'organic' })
 const pack = builtOrganicPercepts()
@@ -62,7 +62,7 @@ interface Worked {
 
 function work(misread: number, leftOut: boolean, reliability: Reliability): Worked[] {
   const random = randomFrom(seed)
-  return COMPOUNDS.filter((_, k) => k % each === 0).map(({ smiles, name }) => {
+  return COMPOUNDS.filter((_, k) => k % each === (seed - 1) % each).map(({ smiles, name }) => {
     const truth = partsOf(structureOf(smiles))
     const content = contentOf(smiles, name)
     const among: readonly Hypothesis[] | undefined = leftOut ? organicUnknowns().filter((h) => h.content.id !== smiles) : undefined
