@@ -1,4 +1,5 @@
 export * from './amend'
+export * from './clock'
 export * from './schema'
 export * from './shorthand'
 export * from './words'

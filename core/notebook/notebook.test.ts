@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { stepSchema } from '../tube'
 import { asAmended } from './amend'
+import { clockWithOffset } from './clock'
 import { readAt } from './context'
 import { entrySchema, notebookSchema, observationSchema, type Entry } from './schema'
 import { readShorthand, type Reading } from './shorthand'
@@ -245,6 +246,28 @@ describe('amendments', () => {
     expect(asAmended({ entries: [saw, entry('b', { amended: { entry: 'a', with: { withdrawn: true } } })] })[0]?.withdrawn).toBe(true)
     expect(asAmended({ entries: [saw, entry('b', { amended: { entry: 'a', with: { channel: 'no.such' } } })] })[0]?.entry).toEqual(saw)
     expect(asAmended({ entries: [saw, entry('b', { amended: { entry: 'zz', with: {} } })] })).toHaveLength(1)
+  })
+})
+
+describe('a time of the clock', () => {
+  const now = new Date(2026, 0, 2, 0, 20)
+  test('is the latest that is not after now: of the day before, just after midnight', () => {
+    expect(clockWithOffset('0:15', now)?.slice(0, 16)).toBe('2026-01-02T00:15')
+    expect(clockWithOffset('23:50', now)?.slice(0, 16)).toBe('2026-01-01T23:50')
+  })
+  test('names the same moment with its offset', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 23 }), fc.integer({ min: 0, max: 59 }), (h, m) => {
+        const at = clockWithOffset(`${h}:${String(m).padStart(2, '0')}`, now) ?? ''
+        const moment = new Date(at)
+        expect([moment.getHours(), moment.getMinutes()]).toEqual([h, m])
+        expect(moment.getTime()).toBeLessThanOrEqual(now.getTime())
+        expect(observationSchema.safeParse({ channel: 'smell', value: 'none', when: at }).success).toBe(true)
+      }),
+    )
+  })
+  test.each(['24:00', '7:60', 'noon', ''])('“%s” is none', (text) => {
+    expect(clockWithOffset(text, now)).toBeNull()
   })
 })
 

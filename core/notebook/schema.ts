@@ -12,6 +12,8 @@ export const observationSchema = z
     degree: z.string().max(40).optional(),
     after: z.string().max(80).optional(),
     certainty: z.enum(CERTAINTIES).default('sure'),
+    /** When it was seen, by the clock of the room with its offset, where that is not when it was written. */
+    when: z.iso.datetime({ offset: true }).optional(),
     /** Which look of a catalogue test this belongs to, counted from 0 among its steps. */
     step: z.number().int().nonnegative().optional(),
     /** The line as it was typed, with the first observation read from it. */

@@ -103,10 +103,10 @@ const DENIED: Readonly<Record<string, string>> = { crackles: 'no crackling', mel
 const DISSOLVES: Readonly<Record<string, string>> = { yes: 'dissolves', partly: 'dissolves partly', no: 'does not dissolve' }
 
 /** An observation in words: `white precipitate`, `dissolves in excess ammonia`, `red litmus paper: blue`. */
-export function sayObservation(observation: Pick<Observation, 'channel' | 'value' | 'negated' | 'degree' | 'after' | 'certainty'>): string {
-  const { channel, value, negated, degree, after, certainty } = observation
+export function sayObservation(observation: Pick<Observation, 'channel' | 'value' | 'negated' | 'degree' | 'after' | 'certainty' | 'when'>): string {
+  const { channel, value, negated, degree, after, certainty, when } = observation
   const doubt = certainty === 'unsure' ? ' (?)' : certainty === 'fairly' ? ' (fairly sure)' : ''
-  return `${body(channel, value, negated, degree)}${after ? whenWords(channel, after) : ''}${doubt}`
+  return `${body(channel, value, negated, degree)}${after ? afterWords(channel, after) : ''}${doubt}${when === undefined ? '' : `, seen at ${when.slice(11, 16)}`}`
 }
 
 /** Everything written at one look, in words: the lines of a spectroscope together, not one by one. */
@@ -124,7 +124,7 @@ export function sayTogether(observations: readonly Parameters<typeof sayObservat
     .join('; ')
 }
 
-const whenWords = (channel: string, after: string): string =>
+const afterWords = (channel: string, after: string): string =>
   channel === 'precipitate.dissolves' && after !== 'heating' ? ` in ${after}` : ` after ${after}`
 
 function body(channel: string, value: string, negated: boolean, degree: string | undefined): string {

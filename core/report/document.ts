@@ -84,7 +84,11 @@ export function documentFrom(reasoning: Reasoning, notebook: Pick<Notebook, 'cas
     title,
     kind: notebook.case.kind,
     rows,
-    notes: entries.flatMap(({ entry }) => ('note' in entry ? [{ at: entry.at, text: entry.note }] : [])),
+    notes: entries.flatMap(({ entry }) => {
+      if (!('note' in entry)) return []
+      const row = entry.about === undefined ? null : rowNumber(rows, entry.about)
+      return [{ at: entry.at, text: row === null ? entry.note : `row ${row}: ${entry.note}` }]
+    }),
     conclusions: entries.flatMap(({ entry, withdrawn }) => ('concluded' in entry && !withdrawn ? [conclusion(entry.concluded, rows)] : [])),
     sentences: shown ? sentencesOf(reasoning, notebook.case, (entry) => rowNumber(rows, entry)) : [],
     standings: (shown ? reasoning.standings : []).map(({ species, status, probability }) => ({

@@ -63,6 +63,11 @@ describe('the report', () => {
   test('tells the equations of what was seen', () => {
     expect(document.rows.flatMap((r) => r.equations)).toContain('Ag^+ + Cl^- -> AgCl')
   })
+  test('says of a note about an observation which row that is in', () => {
+    const about = entries.find((e) => 'saw' in e)
+    const noted = [...entries, entrySchema.parse({ id: 'pic', at: '', note: 'picture of it', about: about?.id })]
+    expect(documentOf({ case: settings, entries: noted }, 'F-07').notes.map((n) => n.text)).toContain('row 1: picture of it')
+  })
   test('in Markdown is a table of three columns with formulae set as such', () => {
     const text = toMarkdown(document)
     expect(text.split('\n').filter((l) => l.startsWith('|'))).toHaveLength(document.rows.length + 2)

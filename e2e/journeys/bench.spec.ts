@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Locator, Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
+import { picture } from '../bitmap'
 import { expect, test } from '../people'
 
 const main = (page: Page): Locator => page.getByRole('main', { name: 'notebook page' })
@@ -118,6 +119,36 @@ test('what was written is struck out on looking again, and stays in the notebook
   await page.getByRole('link', { name: 'report' }).click()
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'JSON' }).click()])
   expect(readFileSync(await download.path(), 'utf8')).toContain('"withdrawn": true')
+})
+
+test('one line is made less sure, timed, and given a picture; what changed at a look is drawn before and after', async ({ page }) => {
+  await jarNamed(page, 'K-25')
+  await begin(page, 'Barium nitrate, acidified')
+  await page.locator('#line').fill('wh ppt, sol in acid')
+  await page.keyboard.press('Enter')
+  await expect(main(page)).toContainText('dissolves in acid')
+  await page.getByRole('button', { name: /^look again at/ }).click()
+  await page.getByRole('button', { name: 'precipitate', exact: true }).click()
+  const about = page.getByRole('group', { name: 'about precipitate' })
+  await about.getByRole('button', { name: 'unsure', exact: true }).click()
+  await expect(page.getByRole('button', { name: 'precipitate (?)', exact: true })).toBeVisible()
+  await page.getByLabel('seen at').fill('00:01')
+  await expect(main(page)).toContainText('precipitate (?), seen at 00:01')
+  await expect(page.getByRole('img', { name: /^before: / })).toHaveCount(1)
+  await expect(page.getByRole('img', { name: /^after: / })).toHaveCount(1)
+  await accessible(page)
+  await page.getByRole('link', { name: 'picture of it' }).click()
+  await expect(page.getByRole('main')).toContainText('Goes with what was written: precipitate (?)')
+  await page
+    .getByLabel(/picture with a white card/)
+    .setInputFiles({ name: 'tube.bmp', mimeType: 'image/bmp', buffer: picture(60, 40, [240, 240, 240], [230, 230, 235]) })
+  await page.getByRole('button', { name: 'Keep the picture alone' }).click()
+  await expect(page.getByRole('status').filter({ hasText: 'Written, with the picture.' })).toBeVisible()
+  await page.getByRole('link', { name: 'Back to the bench' }).click()
+  await expect(main(page).getByRole('img', { name: 'picture of its solution' })).toHaveCount(1)
+  await page.getByRole('link', { name: 'report' }).click()
+  await expect(page.getByRole('main')).toContainText('row 1: picture of its solution')
+  await expect(page.getByRole('main')).toContainText('seen at 00:01')
 })
 
 test('a report goes out as PDF and as a crate, and the crate comes back in', async ({ page }, info) => {

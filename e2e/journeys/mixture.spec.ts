@@ -1,4 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
+import { followProposals, loadDice } from '../follow'
 import { mixtureUntil } from '../mixture'
 import { expect, test } from '../people'
 
@@ -24,14 +25,7 @@ test('a mixture half taken apart: what is in it ion by ion, and the separation t
 test('a simulated mixture: begun, seen, concluded ion by ion, opened', async ({ page }) => {
   await page.goto('/')
   await page.getByLabel('it holds').selectOption('a mixture')
-  // The seed of a jar drawn here is the device's own dice, loaded for this one throw.
-  await page.evaluate(() => {
-    const dice = Math.random
-    Math.random = () => {
-      Math.random = dice
-      return 0.4321
-    }
-  })
+  await loadDice(page, 0.4321)
   await page.getByRole('button', { name: 'a simulated unknown' }).click()
   await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible({ timeout: 60_000 })
   await page.getByRole('button', { name: 'Begin' }).click()
@@ -52,4 +46,21 @@ test('a simulated mixture: begun, seen, concluded ion by ion, opened', async ({ 
   await form.getByRole('button', { name: 'Conclude' }).click()
   await expect(page.getByRole('status').filter({ hasText: 'The jar held a solution' })).toBeVisible()
   await expect(page.getByRole('heading', { name: /The jar holds/ })).toHaveCount(2)
+})
+
+test('five ions from the first look to the marked conclusion, taken apart by the scheme, following what is proposed', async ({ page }) => {
+  test.setTimeout(480_000)
+  await page.goto('/')
+  await page.getByLabel('it holds').selectOption('a mixture')
+  // Zn, Ni, Al, sulfate and iodide.
+  await loadDice(page, 0.14266)
+  await page.getByRole('button', { name: 'a simulated unknown' }).click()
+  await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible({ timeout: 60_000 })
+  const tests = await followProposals(page, 80)
+  expect(tests).toBeGreaterThan(20)
+  // Every portion that was split off has its name and what may be in it.
+  await expect(page.getByRole('main')).toContainText('tube II')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('status').filter({ hasText: 'The jar held a solution' })).toContainText('Right.')
+  for (const ion of ['Zn2+', 'Ni2+', 'Al3+']) await expect(page.getByRole('heading', { name: `The jar holds ${ion}` })).toHaveCount(1)
 })

@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
+import { followProposals } from '../follow'
 import { expect, test } from '../people'
 import { SPOILED_NOTEBOOK } from '../spoiled'
 import { readFileSync } from 'node:fs'
@@ -12,32 +13,6 @@ async function tabTo(page: Page, name: RegExp): Promise<void> {
     if (name.test(text)) return
   }
   throw new Error(`nothing that answers to ${String(name)} takes the focus`)
-}
-
-/** Where the focus has been put, so that one key goes on: on Begin, on a look that can be written down as seen, or on the conclusion. */
-const focus = (page: Page): Promise<'begin' | 'look' | 'conclusion' | null> =>
-  page.evaluate(() => {
-    const node = document.activeElement
-    if (node instanceof HTMLButtonElement && node.textContent === 'Begin') return 'begin'
-    if (!(node instanceof HTMLInputElement)) return null
-    if (node.id === 'line') return node.placeholder.includes('writes it down as seen') ? 'look' : null
-    return node.closest('form')?.ariaLabel === 'conclusion' ? 'conclusion' : null
-  })
-
-/** Follows the proposals on an open bench until a conclusion is asked for; returns how many tests that took. */
-async function followProposals(page: Page): Promise<number> {
-  const main = page.getByRole('main')
-  for (let tests = 0; tests < 30;) {
-    await expect.poll(() => focus(page)).not.toBeNull()
-    const at = await focus(page)
-    if (at === 'conclusion') return tests
-    const before = await main.innerText()
-    if (at === 'look') await page.keyboard.type('=')
-    else tests++
-    await page.keyboard.press('Enter')
-    await expect.poll(() => main.innerText()).not.toBe(before)
-  }
-  throw new Error('the proposals did not come to an end')
 }
 
 test('a simulated unknown is worked by keyboard alone, concluded rightly, reported and kept', async ({ page }) => {

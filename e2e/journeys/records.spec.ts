@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Browser, BrowserContext, Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
+import { followProposals, loadDice } from '../follow'
 import { expect, signIn, test } from '../people'
 
 const line = (page: Page) => page.locator('#line')
@@ -239,6 +240,38 @@ test('the page itself opens with the connection gone, with the jar as it was', a
   await context.setOffline(false)
   await saved(page)
   expect(await notesAtServer(context, path)).toEqual(['still here', 'written without the server'])
+})
+
+test('a whole practical with the connection gone: begun, worked, concluded, reported, and at the server afterwards', async ({ page, context }) => {
+  await page.goto('/')
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
+  // What the page needs is kept as it is used: once more, now that there is somebody to keep it.
+  await page.reload()
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible()
+  await page.getByRole('link', { name: /^B-03/ }).click()
+  await page.getByRole('link', { name: 'report' }).click()
+  await expect(page.getByRole('heading', { name: 'Conclusion' })).toBeVisible()
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible()
+  await context.setOffline(true)
+  await page.getByLabel('code on the jar').fill('R-07')
+  await loadDice(page, 0.3)
+  await page.getByRole('button', { name: 'a simulated unknown' }).click()
+  await followProposals(page)
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('Right.')).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: /kept here: \d+ to send/ })).toBeVisible()
+  const path = new URL(page.url()).pathname
+  await page.getByRole('link', { name: 'report' }).click()
+  await expect(page.getByRole('heading', { name: 'Conclusion' })).toBeVisible()
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'JSON' }).click()])
+  const kept = JSON.parse(readFileSync(await download.path(), 'utf8')) as { entries: { id: string }[] }
+  await context.setOffline(false)
+  await page.goto(path)
+  await saved(page)
+  const answer = await context.request.get(`/api${path.replace('/jar/', '/jars/')}`)
+  const { entries } = (await answer.json()) as { entries: { body: { id: string } }[] }
+  expect(entries.map((e) => e.body.id)).toEqual(kept.entries.map((e) => e.id))
 })
 
 test('a notebook goes out as a file and comes back in; a file that is none is refused with the reason', async ({ page }) => {

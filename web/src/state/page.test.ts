@@ -1,5 +1,17 @@
 import { describe, expect, test } from '@jest/globals'
-import { entrySchema, everyTest, stepsMeant, traceOf, type Entry, type WorksheetPart } from '@foxing/core'
+import {
+  entrySchema,
+  everyTest,
+  observationSchema,
+  readAt,
+  sayObservation,
+  stepsMeant,
+  traceOf,
+  type Entry,
+  type Observation,
+  type WorksheetPart,
+} from '@foxing/core'
+import { picturesOfChange } from '../ui/pictures'
 import { nextLook, pageOf, readLine } from './page'
 
 const entry = (id: string, body: object): Entry => entrySchema.parse({ id, at: '', ...body })
@@ -52,6 +64,48 @@ describe('a worksheet on the page', () => {
   })
   test('work without a part stays a row for each step', () => {
     expect(pageOf([did('1', take), did('2', add)]).map((r) => r.part)).toEqual([null, null])
+  })
+})
+
+describe('what is written of one observation', () => {
+  const begun = [
+    did('1', { do: 'take', from: 'OS', into: 'B', mL: 1 }),
+    entry('s1', { saw: { channel: 'precipitate.colour', value: 'white', of: '1' } }),
+  ]
+  const picture = 'data:image/png;base64,AAAA'
+  test('a picture taken of it stands with it, one of the row with the row', () => {
+    const [row] = pageOf([
+      ...begun,
+      entry('n1', { note: 'of the line', about: 's1', picture }),
+      entry('n2', { note: 'of the row', about: '1', picture }),
+    ])
+    expect(row?.looks[0]?.written[0]?.pictures.map((n) => n.text)).toEqual(['of the line'])
+    expect(row?.notes.map((n) => n.text)).toEqual(['of the row'])
+  })
+  test('how sure it is, and when it was seen, are changed later and keep the first version', () => {
+    const change = entry('a1', { amended: { entry: 's1', with: { certainty: 'unsure', when: '2026-01-01T14:05:00+00:00' } } })
+    const [row] = pageOf([...begun, change])
+    expect(sayObservation(row?.looks[0]?.written[0]?.observation ?? { channel: '', value: '', negated: false, certainty: 'sure' })).toBe(
+      'white (?), seen at 14:05',
+    )
+  })
+})
+
+describe('before and after, drawn of what was written at one look', () => {
+  const read = (line: string): Observation[] => readAt(line, { do: 'look', at: 'B' }, false).observations.map((o) => observationSchema.parse(o))
+  test('a precipitate that came and dissolved is there before and gone after', () => {
+    const change = picturesOfChange(read('wh ppt, sol xs NH3'))
+    expect(change?.before.solid).not.toBeNull()
+    expect(change?.now.solid).toBeNull()
+  })
+  test('a liquid that changed its colour has the first before and the last after, each said in words', () => {
+    const change = picturesOfChange([...read('soln lt blue'), ...read('deep blue')])
+    expect(change?.before.liquid).not.toBe(change?.now.liquid)
+    expect(change?.before.says).toContain('pale blue')
+    expect(change?.now.says).toContain('deep blue')
+  })
+  test.each(['wh ppt', 'no ppt', 'wh curdy ppt, insol xs NH3', 'blue soln', 'brisk effv'])('“%s” tells of no change', (line) => {
+    expect(picturesOfChange(read(line))).toBeNull()
   })
 })
 

@@ -26,6 +26,13 @@ import {
   type Wait,
 } from '@foxing/core'
 
+/** An observation as it was written, with the pictures taken of it. */
+export interface Written {
+  readonly id: string
+  readonly observation: Observation
+  readonly pictures: readonly Note[]
+}
+
 /** One thing to look at in a row, with what has been written of it. */
 export interface Look {
   /** What was done that is looked at. */
@@ -36,7 +43,7 @@ export interface Look {
   readonly place: number
   readonly doing: Step
   readonly prompt: string
-  readonly written: readonly { readonly id: string; readonly observation: Observation }[]
+  readonly written: readonly Written[]
   /** True where the vessel holds no liquid yet. */
   readonly dry: boolean
 }
@@ -136,12 +143,25 @@ function rowsOf(entries: readonly Entry[], parts: readonly WorksheetPart[] = [])
       const at = row.looks.findIndex((l) => l.step === step && (row.part === null || l.entry === of))
       const index = at >= 0 ? at : row.looks.length - 1
       const look = row.looks[index]
-      if (look) row.looks[index] = { ...look, written: [...look.written, { id: entry.id, observation: entry.saw }] }
-    } else if ('note' in entry) (rows.find((r) => r.id === entry.about) ?? rows.at(-1))?.notes.push(noteOf(entry))
+      if (look) row.looks[index] = { ...look, written: [...look.written, { id: entry.id, observation: entry.saw, pictures: [] }] }
+    } else if ('note' in entry && !putToWritten(rows, entry.about, noteOf(entry)))
+      (rows.find((r) => r.id === entry.about) ?? rows.at(-1))?.notes.push(noteOf(entry))
   }
   // A part that shows nothing on the way is looked at when it is done.
   for (const row of rows) if (row.part !== null && row.looks.length === 0 && row.last) row.looks.push(row.last)
   return rows
+}
+
+/** A picture taken of one observation stands with it; false for a note of anything else. */
+function putToWritten(rows: readonly Growing[], about: string | undefined, note: Note): boolean {
+  for (const { looks } of rows)
+    for (const [k, look] of looks.entries()) {
+      const of = look.written.find((w) => w.id === about)
+      if (!of) continue
+      looks[k] = { ...look, written: look.written.map((w) => (w === of ? { ...w, pictures: [...w.pictures, note] } : w)) }
+      return true
+    }
+  return false
 }
 
 /** A further step of a part: its waits, cautions and looks go with those of the steps before it. */

@@ -1,4 +1,4 @@
-import { COLOUR_NAMES, LINE_COLOURS, type LineColour, type Observation, type SeenLook } from '@foxing/core'
+import { COLOUR_NAMES, LINE_COLOURS, sayTogether, type LineColour, type Observation, type SeenLook } from '@foxing/core'
 
 /** What is drawn of one look, from what was seen or from what was written. */
 export interface Picture {
@@ -105,6 +105,25 @@ const hexOf = (value: string, degree?: string): string => {
     COLOUR_NAMES.find((c) => c.name === value) ??
     COLOUR_NAMES.find((c) => c.family === value)
   return named?.hex ?? '#ffffff'
+}
+
+/** Whether it tells that a solid that was there has gone. */
+const tellsOfDissolving = (o: Observation): boolean => o.channel === 'precipitate.dissolves' && !o.negated && o.value === 'yes'
+
+/**
+ * The first and the last of what somebody wrote at one look, where that tells of a change: another colour, or a solid that came and dissolved; null where it tells of none.
+ */
+export function picturesOfChange(observations: readonly Observation[]): { readonly before: Picture; readonly now: Picture } | null {
+  const first = observations.filter((o, k) => !tellsOfDissolving(o) && observations.findIndex((p) => p.channel === o.channel) === k)
+  const gone = observations.some(tellsOfDissolving)
+  const last = observations.filter((o, k) => {
+    if (gone && o.channel.startsWith('precipitate.')) return tellsOfDissolving(o)
+    return observations.findLastIndex((p) => p.channel === o.channel) === k
+  })
+  const before = pictureOfObservations(first, `before: ${sayTogether(first)}`)
+  const now = pictureOfObservations(last, `after: ${sayTogether(last)}`)
+  if (!before || !now) return null
+  return JSON.stringify({ ...before, says: '' }) === JSON.stringify({ ...now, says: '' }) ? null : { before, now }
 }
 
 /** A drawing of what somebody wrote; null where nothing written can be drawn. */

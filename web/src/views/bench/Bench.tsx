@@ -277,6 +277,7 @@ export function Bench() {
                   jar={jar}
                   onClose={() => shut(row)}
                   onStrike={(entry) => void write([{ amended: { entry, with: { withdrawn: true } } }])}
+                  onAmend={(entry, changes) => void write([{ amended: { entry, with: changes } }])}
                   onNote={(note) => void write([{ note, about: row.id }])}
                 />
               ) : (

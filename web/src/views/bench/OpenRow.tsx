@@ -1,18 +1,17 @@
-import { acidityAsked, organicTestById, placeOf, sayObservation, wasteOfTest, type Seen, type Wait } from '@foxing/core'
-import { X } from 'lucide-react'
+import { acidityAsked, organicTestById, placeOf, wasteOfTest, type Seen, type Wait } from '@foxing/core'
 import { DropdownMenu } from 'radix-ui'
 import { useEffect, useMemo, useState } from 'react'
 import type { Control, PageRow } from '../../state/page'
 import { clock, useWaits } from '../../state/waits'
 import { Chemistry, Formula } from '../../ui/Formula'
 import { wordsOf } from '../../ui/pictures'
-import { Tube } from '../../ui/Tube'
 import { useNow } from '../../ui/Waits'
 import { reasoner } from '../../workers/useThought'
 import { Acidity } from './Acidity'
 import { Coach } from './Coach'
 import { Notes } from './Notes'
-import { nameOfControl, pictureAt, shownAt } from './Row'
+import { Change, nameOfControl, picturesAt, shownAt } from './Row'
+import { Written } from './Written'
 
 interface OpenProps {
   readonly row: PageRow
@@ -31,6 +30,8 @@ interface OpenProps {
   readonly onClose: () => void
   /** Strikes out something written; it stays readable in the notebook. */
   readonly onStrike: (entry: string) => void
+  /** Changes what was written of it: how sure, when it was seen. */
+  readonly onAmend: (entry: string, changes: Readonly<Record<string, string>>) => void
   readonly onNote: (line: string) => void
 }
 
@@ -129,13 +130,23 @@ function WaitButton({ wait, row, jar }: { readonly wait: Wait; readonly row: Pag
 }
 
 /** The looks of one run: in a line by itself, one under another where controls stand beside it. */
-function Run({ run, title, target, at, seen, onLook, onAsSeen, onStrike }: OpenProps & { readonly run: PageRow; readonly title: string }) {
+function Run({
+  run,
+  title,
+  target,
+  at,
+  seen,
+  jar,
+  onLook,
+  onAsSeen,
+  onStrike,
+  onAmend,
+}: OpenProps & { readonly run: PageRow; readonly title: string }) {
   return (
     <div className="min-w-0">
       {title !== '' && <h4 className="mb-1 font-semibold">{title}</h4>}
       <ol className={title === '' ? 'flex flex-wrap gap-4' : 'grid gap-3'}>
         {run.looks.map((look, i) => {
-          const picture = pictureAt(look, seen)
           const shown = shownAt(look, seen)
           const here = run.id === target && i === at
           return (
@@ -144,29 +155,13 @@ function Run({ run, title, target, at, seen, onLook, onAsSeen, onStrike }: OpenP
               className={`flex ${title === '' ? 'w-64' : 'w-60'} gap-3 border-t-2 pt-2 ${here ? 'border-russet' : 'border-rule'}`}
               aria-current={here ? 'true' : undefined}
             >
-              {picture && <Tube picture={picture} size={84} />}
+              <Change pictures={picturesAt(look, seen)} size={84} />
               <div className="min-w-0">
                 <button type="button" className="min-h-8 text-left text-faint hover:underline" onClick={() => onLook(run.id, i)}>
                   {look.prompt}
                 </button>
                 {shown && <p className="leading-snug">{wordsOf(shown, look.prompt)}</p>}
-                {look.written.length > 0 && (
-                  <ul className="mt-1 flex flex-wrap gap-1 border-l-2 border-ink pl-2 leading-snug" aria-label="written">
-                    {look.written.map((w) => (
-                      <li key={w.id}>
-                        <button
-                          type="button"
-                          className="inline-flex min-h-8 items-center gap-1 border border-rule px-1.5 hover:line-through"
-                          onClick={() => onStrike(w.id)}
-                          aria-label={`strike out ${sayObservation(w.observation)}`}
-                        >
-                          {sayObservation(w.observation)}
-                          <X size={12} aria-hidden className="text-russet" />
-                        </button>
-                      </li>
-                    ))}
-                  </ul>
-                )}
+                {look.written.length > 0 && <Written written={look.written} jar={jar.id} onStrike={onStrike} onAmend={onAmend} />}
                 {here && shown && look.written.length === 0 && (
                   <button type="button" className="pressable" onClick={onAsSeen}>
                     write it down as seen

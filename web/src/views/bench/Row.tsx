@@ -2,10 +2,11 @@ import { placeOf, sayObservation, sayTogether, type Finding, type Seen, type See
 import { memo, type ReactNode } from 'react'
 import type { Control, Look, PageRow } from '../../state/page'
 import { Chemistry } from '../../ui/Formula'
-import { pictureOfLook, pictureOfObservations, type Picture } from '../../ui/pictures'
+import { pictureOfLook, pictureOfObservations, picturesOfChange, type Picture } from '../../ui/pictures'
 import { Tube } from '../../ui/Tube'
 import { Findings } from './Findings'
 import { Notes } from './Notes'
+import { Pictures } from './Written'
 
 interface Props {
   readonly row: PageRow
@@ -31,12 +32,29 @@ export const COLUMNS = 'grid gap-x-5 gap-y-2 md:grid-cols-[minmax(0,5fr)_minmax(
 export const shownAt = (look: Look, seen: ReadonlyMap<string, Seen>): SeenLook | undefined =>
   seen.get(look.entry)?.looks.find((l) => l.step === look.step)
 
-/** What is drawn at a look: what there was to see if it is known, else what was written. */
-export function pictureAt(look: Look, seen: ReadonlyMap<string, Seen>): Picture | null {
+/** What is drawn at a look: what there was to see if it is known, else what was written; two, before and after, where that tells of a change. */
+export function picturesAt(look: Look, seen: ReadonlyMap<string, Seen>): readonly Picture[] {
   const shown = shownAt(look, seen)
-  if (shown) return pictureOfLook(shown)
+  if (shown) return [pictureOfLook(shown)]
   const observations = look.written.map((w) => w.observation)
-  return observations.length > 0 ? pictureOfObservations(observations, sayTogether(observations)) : null
+  const change = picturesOfChange(observations)
+  if (change) return [change.before, change.now]
+  const one = observations.length > 0 ? pictureOfObservations(observations, sayTogether(observations)) : null
+  return one ? [one] : []
+}
+
+/** The tubes of a look side by side, what it was and what it became. */
+export function Change({ pictures, size }: { readonly pictures: readonly Picture[]; readonly size: number }) {
+  return pictures.map((picture, k) => (
+    <span key={k} className="flex shrink-0 items-center self-start">
+      {k > 0 && (
+        <span className="px-0.5 text-faint" aria-hidden>
+          →
+        </span>
+      )}
+      <Tube picture={picture} size={k === pictures.length - 1 ? size : Math.round(0.75 * size)} />
+    </span>
+  ))
 }
 
 /** Whether something of a row is not sent yet. */
@@ -63,10 +81,6 @@ function drawnAlike(a: Props, b: Props): boolean {
 
 /** A test that is done: one line of the three columns. */
 export const Row = memo(function Row({ row, number, seen, inference, findings, undo, unsaved, by, onAgain, children }: Props) {
-  const pictures = row.looks.flatMap((look) => {
-    const picture = pictureAt(look, seen)
-    return picture ? [{ key: `${look.entry} ${look.step}`, picture }] : []
-  })
   const waiting = isWaiting(row, unsaved)
   return (
     <li className={`${COLUMNS} border-b border-rule px-5 py-3`} id={`row-${row.id}`}>
@@ -94,16 +108,19 @@ export const Row = memo(function Row({ row, number, seen, inference, findings, u
       </div>
       <div className="flex gap-3">
         <div className="flex shrink-0 gap-1">
-          {pictures.map(({ key, picture }) => (
-            <Tube key={key} picture={picture} size={56} />
+          {row.looks.map((look) => (
+            <Change key={`${look.entry} ${look.step}`} pictures={picturesAt(look, seen)} size={56} />
           ))}
         </div>
         <div className="min-w-0">
           {row.looks.map((look) =>
             look.written.length > 0 ? (
-              <p key={`${look.entry} ${look.step}`} className="leading-snug">
+              <div key={`${look.entry} ${look.step}`} className="leading-snug">
                 {sayTogether(look.written.map((w) => w.observation))}
-              </p>
+                {look.written.map((w) => (
+                  <Pictures key={w.id} of={w} />
+                ))}
+              </div>
             ) : null,
           )}
           {row.controls.map((control) => (

@@ -1,6 +1,17 @@
-import { cardProblem, correctedColour, farApart, patchOf, PICTURES, type CandidateColour, type Pictured, type Pixel } from '@foxing/core'
+import {
+  asAmended,
+  cardProblem,
+  correctedColour,
+  farApart,
+  patchOf,
+  PICTURES,
+  sayObservation,
+  type CandidateColour,
+  type Pictured,
+  type Pixel,
+} from '@foxing/core'
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
-import { Link, useParams } from 'react-router'
+import { Link, useParams, useSearchParams } from 'react-router'
 import { useNotebook } from '../../state/notebook'
 import { Formula } from '../../ui/Formula'
 import { Frame } from '../../ui/Frame'
@@ -20,6 +31,9 @@ const START: Readonly<Record<Mark, Place>> = { 'white card': { x: 0.2, y: 0.5 },
 /** A picture of a tube, bead, residue or flame: a white card and the sample are marked on it, and the colour is read off as by daylight. Works without the server. */
 export function Photo() {
   const { id = '' } = useParams()
+  // The observation it is a picture of, where one was pointed at.
+  const [query] = useSearchParams()
+  const about = query.get('of')
   const { jar, entries, open, close, write } = useNotebook()
   useEffect(() => void open(id), [id, open])
   useEffect(() => close, [close])
@@ -78,18 +92,20 @@ export function Photo() {
     e.preventDefault()
     put(to[0] ?? x, to[1] ?? y)
   }
-  const keep = (): void => {
+  const keep = (says: string): void => {
     const target = canvas.current
-    if (!found || !target) return
+    if (!target) return
     const picture = asSmallPicture(target)
-    void write([{ note: `picture of ${of}: ${found.name} (${found.hex}), corrected on a white card`, ...(picture ? { picture } : {}) }]).then(() =>
+    void write([{ note: `picture of ${of}${says}`, ...(about === null ? {} : { about }), ...(picture ? { picture } : {}) }]).then(() =>
       setKept(picture ? 'Written, with the picture.' : 'Written; the picture itself is too large to keep.'),
     )
   }
+  const seen = asAmended({ entries: [...entries] }).find(({ entry }) => entry.id === about)?.entry
   return (
     <Frame about={<h1 className="text-xl">Colour from a picture{jar ? ` · ${jar.code}` : ''}</h1>}>
       <main className="flex min-h-0 flex-1 flex-wrap gap-8 overflow-auto bg-sheet px-8 py-6">
         <section className="min-w-80 flex-1">
+          {seen && 'saw' in seen && <p className="mb-3">Goes with what was written: {sayObservation(seen.saw)}.</p>}
           <label className="grid gap-1 text-sm text-faint">
             picture with a white card in it, taken or chosen
             <input
@@ -175,12 +191,23 @@ export function Photo() {
                   <span className="font-mono text-sm text-faint">{found.hex}, as by daylight</span>
                 </span>
               </p>
-              <button className="pressable mt-3" onClick={keep}>
+              <button className="pressable mt-3" onClick={() => keep(`: ${found.name} (${found.hex}), corrected on a white card`)}>
                 Write it into the notebook
               </button>
-              {kept && <p className="text-sm text-faint">{kept}</p>}
               {candidates.length > 0 && <Distances candidates={candidates} hex={found.hex} of={of} />}
             </>
+          )}
+          {read && (
+            <p>
+              <button className="pressable" onClick={() => keep('')}>
+                Keep the picture alone, without its colour
+              </button>
+            </p>
+          )}
+          {kept && (
+            <p role="status" className="text-sm text-faint">
+              {kept}
+            </p>
           )}
           <p className="mt-6">
             <Link className="pressable" to={`/jar/${id}`}>

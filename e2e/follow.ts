@@ -1,0 +1,38 @@
+import { expect, type Page } from '@playwright/test'
+
+/** Where the focus has been put, so that one key goes on: on Begin, on a look that can be written down as seen, or on the conclusion. */
+const focus = (page: Page): Promise<'begin' | 'look' | 'conclusion' | null> =>
+  page.evaluate(() => {
+    const node = document.activeElement
+    if (node instanceof HTMLButtonElement && node.textContent === 'Begin') return 'begin'
+    if (!(node instanceof HTMLInputElement)) return null
+    if (node.id === 'line') return node.placeholder.includes('writes it down as seen') ? 'look' : null
+    return node.closest('form')?.ariaLabel === 'conclusion' ? 'conclusion' : null
+  })
+
+/** Follows the proposals on an open bench by keys until a conclusion is asked for; returns how many tests that took. */
+export async function followProposals(page: Page, most = 30): Promise<number> {
+  const main = page.getByRole('main')
+  for (let tests = 0; tests < most;) {
+    await expect.poll(() => focus(page)).not.toBeNull()
+    const at = await focus(page)
+    if (at === 'conclusion') return tests
+    const before = await main.innerText()
+    if (at === 'look') await page.keyboard.type('=')
+    else tests++
+    await page.keyboard.press('Enter')
+    await expect.poll(() => main.innerText()).not.toBe(before)
+  }
+  throw new Error('the proposals did not come to an end')
+}
+
+/** A simulated unknown begun on the shelf, whose seed is the device's own dice, loaded for this one throw. */
+export async function loadDice(page: Page, throws: number): Promise<void> {
+  await page.evaluate((thrown) => {
+    const dice = Math.random
+    Math.random = () => {
+      Math.random = dice
+      return thrown
+    }
+  }, throws)
+}
