@@ -11,6 +11,12 @@ import type { ObservationInput } from './schema'
  * @param dry whether the vessel looked at holds no liquid
  */
 export function readAt(line: string, step: Step, dry: boolean): Reading {
+  const reading = readIn(line, step, dry)
+  // What speaks of nothing that can be seen here stays as text.
+  return reading.observations.length > 0 || reading.rest.length > 0 || line.trim() === '' ? reading : { observations: [], rest: [line.trim()] }
+}
+
+function readIn(line: string, step: Step, dry: boolean): Reading {
   if (step.do === 'flame' && step.through === 'spectroscope') return linesIn(line)
   const constant = step.do === 'melting-point' || step.do === 'boiling-point' ? constantIn(line, step.do) : null
   if (constant) return { observations: [constant.observation], rest: constant.left.split(/[\s,;:()]+/).filter((word) => word !== '') }

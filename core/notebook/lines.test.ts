@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
+import { stepSchema, type Step } from '../tube'
+import { readAt } from './context'
 import { readShorthand } from './shorthand'
 import type { ObservationInput } from './schema'
 
@@ -43,21 +45,47 @@ describe('lines people write', () => {
   })
 })
 
+describe('at any step that is looked at', () => {
+  const STEPS: readonly Step[] = [
+    { do: 'look', at: 'A' },
+    { do: 'smell', at: 'A' },
+    { do: 'ignite', vessel: 'A' },
+    { do: 'bead' },
+    { do: 'hold', over: 'A', paper: 'red litmus paper' },
+    { do: 'ignition' },
+    { do: 'flame' },
+    { do: 'flame', through: 'spectroscope' },
+  ].map((step) => stepSchema.parse(step))
+  test.each([true, false])('no line of those people write is lost, the vessel dry: %p', (dry) => {
+    for (const { line } of LINES)
+      for (const step of STEPS) {
+        const { observations, rest } = readAt(line, step, dry)
+        expect([line, step.do, observations.length + rest.length > 0]).toEqual([line, step.do, true])
+      }
+  })
+})
+
 describe('the twenty commonest, against paper', () => {
   const rows = readFileSync(new URL('../../docs/at-the-bench.md', import.meta.url), 'utf8')
     .split('\n')
     .flatMap((row) => {
-      const [, line, keys, pen, strokes] = /^\| `(.+?)` +\| (\d+) +\| .+? +\| (.+?) +\| (\d+) +\|$/.exec(row) ?? []
-      return line === undefined ? [] : [{ line, keys: Number(keys), pen: pen ?? '', strokes: Number(strokes) }]
+      const [, line, keys, typing, pen, strokes, penning] =
+        /^\| `(.+?)` +\| (\d+) +\| ([\d.]+) +\| .+? +\| .+? +\| (.+?) +\| (\d+) +\| ([\d.]+) +\|$/.exec(row) ?? []
+      return line === undefined
+        ? []
+        : [{ line, keys: Number(keys), typing: Number(typing), pen: pen ?? '', strokes: Number(strokes), penning: Number(penning) }]
     })
   test('there are twenty, and the line is no longer than the pen’s for all of them together', () => {
     expect(rows).toHaveLength(20)
     const sum = (of: 'keys' | 'strokes'): number => rows.reduce((all, row) => all + row[of], 0)
     expect(sum('keys')).toBeLessThan(sum('strokes'))
   })
-  test.each(rows)('$line is counted rightly, and says what the pen does', ({ line, keys, pen, strokes }) => {
+  test.each(rows)('$line is counted rightly, and says what the pen does', ({ line, keys, typing, pen, strokes, penning }) => {
     expect(keys).toBe(line.length + 1)
     expect(strokes).toBe(pen.length)
+    // What a key and a letter take, and what the machine adds, s: as the page says.
+    expect(typing).toBeCloseTo(0.28 * keys + 0.1, 1)
+    expect(penning).toBeCloseTo(0.39 * strokes, 1)
     expect(readShorthand(line).rest).toEqual([])
     // The pen's words, read in their turn, are the same observations.
     expect(readAs(line).sort()).toEqual(readAs(pen).sort())

@@ -328,7 +328,7 @@ export function Bench() {
               proposals={hinted && parts.length === 0 ? (thought?.advice.next ?? []) : []}
               complete={hinted && complete}
               thinking={hinted && thinking}
-              kind={jar.case.kind}
+              of={jar.case}
               done={done}
               focus={idle && !complete}
               onBegin={begin}

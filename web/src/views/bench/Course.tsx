@@ -1,32 +1,7 @@
-import { FULL_SEPARATION_THIOACETAMIDE, letterOf, ORGANIC, PORTIONS, rationsOf, schemeById, testsOfScheme, type Case, type Entry } from '@foxing/core'
+import { letterOf, rationsOf, type Case, type Entry } from '@foxing/core'
 import { useMemo, type ReactNode } from 'react'
 import { unseen, type PageRow } from '../../state/page'
-
-interface Stage {
-  readonly id: string
-  readonly title: string
-  readonly tests: readonly string[]
-  /** Only listed once it has been begun: what is done where an anion that interferes was found. */
-  readonly seldom?: boolean
-}
-
-/** Portions of a mixture that are tried before it is taken apart. */
-const BEFORE: readonly string[] = ['flame', 'anions']
-
-/** The way a case is worked: stages on portions of one salt; for a mixture the portions tried first, then each separation of the school's scheme. */
-function wayOf(of: Case): { readonly title: string; readonly stages: readonly Stage[] } {
-  if (of.kind === 'organic') return ORGANIC
-  if (of.kind !== 'mixture') return PORTIONS
-  const scheme = schemeById.get(of.school.scheme ?? '') ?? FULL_SEPARATION_THIOACETAMIDE
-  const tests = testsOfScheme(scheme)
-  const separations = scheme.separations.map(({ id, title, when = [] }) => ({
-    id,
-    title: title.replace(/[:?].*/, ''),
-    seldom: [when].flat().some((earlier) => earlier.endsWith('-sought')),
-    tests: tests.filter((t) => t.separation.id === id).map((t) => t.id),
-  }))
-  return { title: scheme.title, stages: [...PORTIONS.stages.filter((s) => BEFORE.includes(s.id)), ...separations] }
-}
+import { wayOf } from './way'
 
 /** The stages of the scheme, with how far each has come. */
 export function Course({ rows, of, entries }: { readonly rows: readonly PageRow[]; readonly of: Case; readonly entries: readonly Entry[] }) {

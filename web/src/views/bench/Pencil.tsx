@@ -1,12 +1,13 @@
-import { compoundNamed, everyTest, findIon, findSalt, planOf, testsFor, type Case, type Proposal } from '@foxing/core'
+import { compoundNamed, everyTest, findIon, findSalt, planOf, type Case, type Proposal } from '@foxing/core'
 import { DropdownMenu } from 'radix-ui'
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { Chemistry } from '../../ui/Formula'
+import { testsByStage } from './way'
 
-/** Whether somebody is in the middle of a line, or of a menu: what is thought out meanwhile must not take the focus from under their fingers. */
+/** Whether somebody is in the middle of a line, or has a menu open: what is thought out meanwhile must not take the focus from under their fingers. */
 const writing = (): boolean => {
   const at = document.activeElement
-  return (at instanceof HTMLInputElement && at.value !== '') || (at?.closest('[role="menu"]') ?? null) !== null
+  return (at instanceof HTMLInputElement && at.value !== '') || document.querySelector('[role="menu"]') !== null
 }
 
 interface Props {
@@ -14,14 +15,14 @@ interface Props {
   readonly complete: boolean
   /** The proposals are being worked out. */
   readonly thinking: boolean
-  readonly kind: Case['kind']
+  readonly of: Case
   readonly done: ReadonlySet<string>
   readonly focus: boolean
   readonly onBegin: (test: string) => void
 }
 
 /** What might be done next, in pencil: the one worth most first, the others a key away. */
-export function Pencil({ proposals, complete, thinking, kind, done, focus, onBegin }: Props) {
+export function Pencil({ proposals, complete, thinking, of, done, focus, onBegin }: Props) {
   const [at, setAt] = useState(0)
   const begin = useRef<HTMLButtonElement>(null)
   const chosen = proposals[Math.min(at, proposals.length - 1)]
@@ -71,7 +72,7 @@ export function Pencil({ proposals, complete, thinking, kind, done, focus, onBeg
             Begin
           </button>
         )}
-        <OtherTests kind={kind} done={done} onBegin={onBegin} label={chosen || complete ? 'another test' : 'choose a test'} />
+        <OtherTests of={of} done={done} onBegin={onBegin} label={chosen || complete ? 'another test' : 'choose a test'} />
       </div>
       {proposals.length > 1 && <Ahead proposals={proposals} />}
     </section>
@@ -119,31 +120,45 @@ function Ahead({ proposals }: { readonly proposals: readonly Proposal[] }) {
   )
 }
 
+/** Every test of the case, under the stages of its course; a letter typed goes to the next that begins with it. */
 function OtherTests({
-  kind,
+  of,
   done,
   onBegin,
   label,
 }: {
-  readonly kind: Case['kind']
+  readonly of: Case
   readonly done: ReadonlySet<string>
   readonly onBegin: (test: string) => void
   readonly label?: string
 }) {
+  const stages = useMemo(() => testsByStage(of), [of])
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger className="pressable shrink-0">{label}</DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content align="end" sideOffset={4} className="z-10 max-h-[70vh] w-96 overflow-auto border border-ink bg-sheet py-1 shadow-md">
-          {testsFor(kind).map((test) => (
-            <DropdownMenu.Item
-              key={test.id}
-              className="flex min-h-11 cursor-pointer items-center gap-3 px-4 outline-none data-[highlighted]:bg-press"
-              onSelect={() => onBegin(test.id)}
-            >
-              <span className="flex-1">{test.title}</span>
-              {done.has(test.id) && <span className="text-sm text-faint">done</span>}
-            </DropdownMenu.Item>
+        <DropdownMenu.Content
+          align="end"
+          sideOffset={4}
+          collisionPadding={8}
+          className="z-10 max-h-(--radix-dropdown-menu-content-available-height) w-96 overflow-auto border border-ink bg-sheet pb-1 shadow-md"
+        >
+          {stages.map(({ title, tests }) => (
+            <DropdownMenu.Group key={title}>
+              <DropdownMenu.Label className="sticky top-0 border-b border-rule bg-sheet px-4 py-1 font-serif text-sm text-faint">
+                {title}
+              </DropdownMenu.Label>
+              {tests.map((test) => (
+                <DropdownMenu.Item
+                  key={test.id}
+                  className="flex min-h-11 cursor-pointer items-center gap-3 px-4 outline-none data-[highlighted]:bg-press"
+                  onSelect={() => onBegin(test.id)}
+                >
+                  <span className="flex-1">{test.title}</span>
+                  {done.has(test.id) && <span className="text-sm text-faint">done</span>}
+                </DropdownMenu.Item>
+              ))}
+            </DropdownMenu.Group>
           ))}
         </DropdownMenu.Content>
       </DropdownMenu.Portal>

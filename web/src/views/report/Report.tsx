@@ -32,6 +32,9 @@ export function Report() {
     [jar, of, entries],
   )
   const { document, failed } = useReport(of, entries, jar ? `Jar ${jar.code}${jar.title ? `, ${jar.title}` : ''}` : '')
+  // The worker that makes the files is there before one is asked for.
+  const there = document !== null
+  useEffect(() => void (there && files()), [there])
   if (!jar || !notebook || !document)
     return (
       <Frame>

@@ -1,0 +1,40 @@
+import { FULL_SEPARATION_THIOACETAMIDE, ORGANIC, PORTIONS, schemeById, testsFor, testsOfScheme, type Case, type Test } from '@foxing/core'
+
+/** A stage of the course, and the tests that belong to it. */
+export interface Stage {
+  readonly id: string
+  readonly title: string
+  readonly tests: readonly string[]
+  /** Only listed once it has been begun: what is done where an anion that interferes was found. */
+  readonly seldom?: boolean
+}
+
+/** Portions of a mixture that are tried before it is taken apart. */
+const BEFORE: readonly string[] = ['flame', 'anions']
+
+/** The way a case is worked: stages on portions of one salt; for a mixture the portions tried first, then each separation of the school's scheme. */
+export function wayOf(of: Case): { readonly title: string; readonly stages: readonly Stage[] } {
+  if (of.kind === 'organic') return ORGANIC
+  if (of.kind !== 'mixture') return PORTIONS
+  const scheme = schemeById.get(of.school.scheme ?? '') ?? FULL_SEPARATION_THIOACETAMIDE
+  const tests = testsOfScheme(scheme)
+  const separations = scheme.separations.map(({ id, title, when = [] }) => ({
+    id,
+    title: title.replace(/[:?].*/, ''),
+    seldom: [when].flat().some((earlier) => earlier.endsWith('-sought')),
+    tests: tests.filter((t) => t.separation.id === id).map((t) => t.id),
+  }))
+  return { title: scheme.title, stages: [...PORTIONS.stages.filter((s) => BEFORE.includes(s.id)), ...separations] }
+}
+
+/** Every test there is for a kind of case, by the stages of its course; those that belong to none come last. */
+export function testsByStage(of: Case): readonly { readonly title: string; readonly tests: readonly Test[] }[] {
+  const left = new Map(testsFor(of.kind).map((t) => [t.id, t]))
+  const take = (id: string): Test[] => {
+    const test = left.get(id)
+    left.delete(id)
+    return test ? [test] : []
+  }
+  const staged = wayOf(of).stages.map(({ title, tests }) => ({ title, tests: tests.flatMap(take) }))
+  return [...staged, { title: 'other tests', tests: [...left.values()] }].filter((s) => s.tests.length > 0)
+}
