@@ -871,6 +871,38 @@ export const organicFacts: readonly OrganicFact[] = [
     compounds: ['acetanilide', 'aniline', 'ethyl acetate'],
   },
 
+  // Alkoxyl.
+  {
+    source: S,
+    says: 'Methyl and ethyl ethers boiled with hydriodic acid give a vapour that turns mercury(II) nitrate paper orange.',
+    test: 'alkoxyl',
+    expect: { paper: 'orange' },
+    compounds: ['anisole', 'vanillin', '4-methoxybenzaldehyde', 'diethyl ether', 'phenacetin', 'eugenol'],
+  },
+  {
+    source: S,
+    says: 'So do methyl and ethyl esters.',
+    test: 'alkoxyl',
+    expect: { paper: 'orange' },
+    compounds: ['ethyl acetate', 'methyl benzoate', 'methyl salicylate'],
+    trap: 'false positive',
+  },
+  {
+    source: S,
+    says: 'Diaryl ethers have nothing to give off.',
+    test: 'alkoxyl',
+    expect: { paper: 'white' },
+    compounds: ['diphenyl ether'],
+    trap: 'false negative',
+  },
+  {
+    source: S,
+    says: 'Compounds without alkoxyl leave the paper white.',
+    test: 'alkoxyl',
+    expect: { paper: 'white' },
+    compounds: ['toluene', 'benzoic acid', 'benzyl alcohol', 'glucose', 'phenol', 'acetophenone', 'thiourea'],
+  },
+
   // Amines and nitro compounds.
   {
     source: V,

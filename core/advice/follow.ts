@@ -73,7 +73,7 @@ export function followAdvice(
 ): Followed {
   let entries = [...begun]
   for (;;) {
-    let reasoning = reason({ case: settings, entries }, {}, worker.among, settings.kind === 'organic' ? { deep: THOROUGH } : {})
+    let reasoning = reason({ case: settings, entries }, {}, worker.among, settings.kind === 'organic' ? { deep: 5 * THOROUGH } : {})
     watch?.(reasoning)
     const { tests } = reasoning.trace
     const nextFrom = (): Proposal | undefined => (tests.length < most ? adviseFrom(reasoning, { case: settings, entries }).next[0] : undefined)

@@ -69,6 +69,14 @@ export const STOP_GATES: readonly StopGate[] = [
     applies: (steps) => does(steps, 'concentrate') && pours(steps, /^H2SO4 conc/) && !pours(steps, /^SO2 /),
   },
   {
+    id: 'chromate-boiled-down-with-acid-and-alcohol',
+    says: 'Chromate, boiled down and made acid with concentrated sulfuric acid, sets alcohol on fire.',
+    asks: 'Not done while chromate is likely: a yellow solution that acid turns orange holds it. Reduce it first, or prove the anion another way.',
+    ions: ['CrO4^2-'],
+    holdsFrom: 0.1,
+    applies: (steps) => does(steps, 'concentrate') && pours(steps, /^H2SO4 conc/) && pours(steps, /^(ethanol|methanol)/) && !pours(steps, /^SO2 /),
+  },
+  {
     id: 'nitrate-fused-with-organic-or-sulfide',
     says: 'Nitrate fused with something that burns can explode.',
     asks: 'Not done while an organic salt, sulfide, thiocyanate or hexacyanoferrate is likely.',

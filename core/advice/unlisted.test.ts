@@ -60,6 +60,12 @@ describe('a compound that is in no library', () => {
     const [best] = (reasoning[0]?.hypotheses ?? []).filter((h) => h.byGroups)
     expect(best && structureOf(best.content.id).seen).toMatchObject({ form: 'liquid', boils_C: 219, dissolves: 'partly' })
   })
+  test('what is like a listed compound stands for it in the body that was seen, the left-out one itself never', () => {
+    const ids = (reasoning[0]?.hypotheses ?? []).filter((h) => h.byGroups).map((h) => h.content.id.split(' ')[0] ?? '')
+    expect(ids.some((id) => COMPOUNDS.some((c) => c.smiles === id))).toBe(true)
+    const code = structureOf('OCCc1ccccc1').code
+    expect(ids.filter((id) => structureOf(id).code === code)).toEqual([])
+  })
   test('advice foretells only a few of them', () => {
     const [first] = reasoning
     const made = first?.simulations.made ?? NaN
@@ -72,6 +78,25 @@ describe('a compound that is in no library', () => {
     expect(after?.length).toBeGreaterThan(0)
     expect(after).toEqual(reasoning[0] && byGroups(reasoning[0]))
   })
+})
+
+describe('a compound that may not be fused', () => {
+  test('is looked for by its reactions once there are enough of them', () => {
+    const { smiles, entries } = workedOn('1,3-dinitrobenzene', [
+      'organic-look',
+      'melting-point',
+      'sodium-fusion',
+      'ferrous-hydroxide',
+      'hydroxamate',
+      'tollens',
+    ])
+    const among = organicUnknowns().filter((h) => h.content.id !== smiles)
+    const groups = (list: readonly Entry[]): number =>
+      reason({ case: settings, entries: [...list] }, {}, among, { deep: 5 * THOROUGH }).hypotheses.filter((h) => h.byGroups).length
+    expect(groups(entries)).toBe(0)
+    const more = doTest([...entries], 'dinitrophenylhydrazine', { content: contentOf(smiles), settings, simulations }, 'f', () => '')
+    expect(groups([...entries, ...more])).toBeGreaterThan(0)
+  }, 120_000)
 })
 
 describe('the body of a compound as it was written', () => {

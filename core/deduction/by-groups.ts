@@ -1,8 +1,19 @@
-import { ASSEMBLED, compoundOf, forgetStructures, FUSION_ELEMENTS, groupOf, seenAs, structureOf, type SeenBody } from '../structure'
+import {
+  ASSEMBLED,
+  compoundOf,
+  densityOf,
+  dissolvesOf,
+  forgetStructures,
+  FUSION_ELEMENTS,
+  groupOf,
+  seenAs,
+  structureOf,
+  type SeenBody,
+} from '../structure'
 import type { Group } from './groups'
 import type { Hypothesis, Simulations } from './hypotheses'
 import { logOfSum, togetherInOneTest } from './likelihood'
-import { BY_GROUPS, contentOf, partsOf, tellsElements, UNLISTED } from './organic'
+import { BY_GROUPS, contentOf, EMBODIED, partsOf, tellsElements, UNLISTED } from './organic'
 import type { Stage } from '../catalogue'
 import type { Observation } from '../notebook'
 import { everyTest } from '../schemes'
@@ -11,13 +22,15 @@ import type { TraceObservation } from './trace'
 
 /**
  * What is in no library and unlike anything in it, described by its groups: molecules put together of skeletons and groups, weighed like any other. There are thousands, so they are asked about only once a fusion has
- * settled the elements, test by test, and those that fall behind are left.
+ * settled the elements, or there are reactions enough without one, test by test, and those that fall behind are left.
  */
 
 /** A set of elements with less than this is left out. */
 const LIVE_SET = 0.02
 /** No more molecules than this are begun with: those of the likeliest sets. */
-const MOST = 2600
+const MOST = 4200
+/** After so many tests of groups they are asked about though no extract was. */
+const REACTIONS = 4
 /** One that falls this far behind the best of them is left, as are all of them this far behind the best there is (natural logarithm); and how many are kept at most, on the way and in the end. */
 const BEHIND = 9
 const ALL_BEHIND = 18
@@ -126,11 +139,44 @@ function ahead(candidates: readonly Candidate[], leader: number, most: number): 
     .slice(0, most)
 }
 
+/** How far constants of compounds that are alike lie apart, °C. */
+const APART_C = { melts: 60, boils: 40 } as const
+/** How much less likely a compound like another is where their bodies differ: liquid and solid; in colour; one sinks; in how much dissolves. */
+const UNLIKE_BODY = { form: 0.2, colour: 0.3, sinks: 0.15, dissolves: 0.3 } as const
+/** What is left where everything differs. */
+const LEAST_NEAR = 0.002
+/** How near a compound of the library comes to the body that was seen, as one that is like it would. */
+function nearness(smiles: string, body: SeenBody): number {
+  const own = compoundOf(smiles)
+  const structure = structureOf(smiles)
+  const apart = (a: number | null | undefined, b: number | null, width: number): number =>
+    a == null || b === null ? Math.exp(-0.5) : Math.exp(-0.5 * ((a - b) / width) ** 2)
+  let near = apart(own?.melts_C, body.melts_C, APART_C.melts) * apart(own?.boils_C, body.boils_C, APART_C.boils)
+  if ((own?.form === 'liquid') !== (body.form === 'liquid')) near *= UNLIKE_BODY.form
+  if (own?.colour !== body.colour) near *= UNLIKE_BODY.colour
+  if (body.sinks !== undefined && densityOf(structure) > 1 !== body.sinks) near *= UNLIKE_BODY.sinks
+  if (body.dissolves !== undefined && dissolvesOf(structure) !== body.dissolves) near *= UNLIKE_BODY.dissolves
+  return Math.max(LEAST_NEAR, near)
+}
+
+/**
+ * What is like a compound of the library, in the body that was seen: how it dissolves in one liquid and floats on another speaks in every test, and would count there time and again.
+ * @param before hypotheses weighed before, those like a compound of the library among them
+ */
+function alike(before: readonly Hypothesis[], body: SeenBody | undefined): readonly Molecule[] {
+  // Without a body to be in, they are what was weighed before.
+  if (!body) return []
+  const like = before.filter((h) => h.unlisted === true && h.elementsOnly !== true)
+  const near = like.map((h) => nearness(h.content.id, body))
+  const all = near.reduce((a, b) => a + b, 0)
+  return like.map((h, k) => ({ ...h, byGroups: true, set: elementsOf(h.ions), prior: (EMBODIED * (near[k] ?? 0)) / all, ofLibrary: true }))
+}
+
 /** The molecules of these sets of elements, as far as there are not too many. */
-function moleculesOf(sets: readonly string[]): readonly Molecule[] {
+function moleculesOf(sets: readonly string[], every: readonly Molecule[]): readonly Molecule[] {
   let taken: readonly Molecule[] = []
   for (const set of sets) {
-    const more = everyMolecule().filter((molecule) => molecule.set === set)
+    const more = every.filter((molecule) => molecule.set === set)
     if (taken.length + more.length > MOST) break
     taken = [...taken, ...more]
   }
@@ -140,12 +186,13 @@ function moleculesOf(sets: readonly string[]): readonly Molecule[] {
 /** The body that molecules were last asked about in. */
 const embodied = new WeakMap<Simulations, string>()
 /** In another body they are asked everything anew: what was worked out in the one before is let go of. */
-function letGo(simulations: Simulations, body: SeenBody | undefined): void {
+function letGo(simulations: Simulations, body: SeenBody | undefined, alike: readonly Molecule[]): void {
   const now = body ? JSON.stringify(body) : ''
   const before = embodied.get(simulations)
   embodied.set(simulations, now)
   if (before === undefined || before === now) return
-  const ids = everyMolecule().map(({ content: { id } }) => (before === '' ? id : `${id} ${before}`))
+  const ids =
+    before === '' ? everyMolecule().map((m) => m.content.id) : [...everyMolecule(), ...alike].map(({ content: { id } }) => `${id} ${before}`)
   simulations.forget(ids)
   if (before !== '') forgetStructures(ids)
 }
@@ -168,17 +215,19 @@ export function weighByGroups(
   deep: number,
 ): readonly ByGroups[] {
   const elemental = said.filter(({ group }) => ofElements(group))
-  // A copper wire settles nothing.
-  if (!elemental.some(({ group }) => group.test !== 'beilstein' && !group.test?.endsWith('-fusion'))) return []
+  // A copper wire settles nothing; what may not be fused is known by its reactions alone.
+  const extracted = elemental.some(({ group }) => group.test !== 'beilstein' && !group.test?.endsWith('-fusion'))
+  if (!extracted && said.filter(({ group }) => everyTest.get(group.test ?? '')?.stage === 'functional groups').length < REACTIONS) return []
   const sets = liveSets(before, elemental)
-  const among = moleculesOf([...sets.keys()])
   const body = bodyWritten(said.flatMap(({ group }) => group.observations))
-  letGo(simulations, body)
+  const likeThem = alike(before, body)
+  const among = moleculesOf([...sets.keys()], [...likeThem, ...everyMolecule()])
+  letGo(simulations, body, likeThem)
   const begin = (molecules: typeof among): Candidate[] =>
     molecules.flatMap((molecule): Candidate[] => {
       const set = sets.get(molecule.set)
       // One that the library has is thought of already, with what is known of it.
-      if (!set || compoundOf(molecule.content.id)) return []
+      if (!set || (!molecule.ofLibrary && compoundOf(molecule.content.id))) return []
       const content = body ? contentOf(seenAs(molecule.content.id, body), UNLISTED) : molecule.content
       const total = Math.log(molecule.prior) + set.log
       return [{ hypothesis: { ...molecule, content }, smiles: molecule.content.id, together: new Map(), alone: new Map(), total, bySet: set.h }]
@@ -243,7 +292,7 @@ const BY_NUMBER = [0.13, 0.5, 0.32, 0.05] as const
 const RING = groupOf('arene').label
 
 /** A molecule put together, with its set of elements. */
-type Molecule = Hypothesis & { readonly set: string }
+type Molecule = Hypothesis & { readonly set: string; readonly ofLibrary?: boolean }
 let assembled: readonly Molecule[] | undefined
 /** All of them, as hypotheses. Structures must be readable (see `readStructuresWith`). */
 export function everyMolecule(): readonly Molecule[] {

@@ -505,6 +505,7 @@ define(
 )
 define({ is: 'held' }, 'rod', 'glass rod', 'nh3 rod', 'ammonia rod', 'hcl rod')
 define({ is: 'glass' }, 'dipped')
+define({ is: 'paper', value: 'mercury(II) nitrate paper' }, 'mercury paper', 'mercuric nitrate paper', 'mercury nitrate paper', 'hg paper')
 define(
   { is: 'paper', value: 'starch iodide paper' },
   'starch iodide',

@@ -163,6 +163,7 @@ const OWN: Readonly<Record<string, string>> = {
   'lead acetate paper': 'white',
   'starch iodide paper': 'white',
   'acid dichromate paper': 'orange',
+  'mercury(II) nitrate paper': 'white',
 }
 
 /** One clause of a line: each topic it may be about is asked in turn, the most particular first. */

@@ -349,6 +349,14 @@ export function organicRing(event: Event): { ring?: { colour: Colour } } {
 
 /** Amines that boil below this, °C, are over their alkaline solutions as vapour. */
 const VOLATILE_AMINE_C = 150
+/** Iodomethane from which on its vapour colours a paper, mol. Source: Shriner, a few milligrams of an alkoxyl are found. */
+const IODIDE_SEEN = 5e-6
+/** mol of an alkyl iodide over a hot vessel that has made some. */
+export function alkylIodideOver({ organic, temperature }: Vessel): number {
+  const made = organic?.agents.get('CH3I') ?? 0
+  return temperature > 40 && made > IODIDE_SEEN ? made : 0
+}
+
 /** mol of vapour in the mouth of the tube: a little is enough for a paper. */
 const AMINE_VAPOUR = 1e-5
 /** mol of amine vapour over a vessel that holds one, or that has made one of an amide. */

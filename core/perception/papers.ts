@@ -2,7 +2,7 @@ import { COMPONENT_INDEX, inComponents } from '../species'
 import { concentration, emptyVessel, gasesOver, settleEquilibrium, type Vessel } from '../tube'
 import { GAS_CONSTANT_L_atm, kelvin, ROOM } from '../units'
 import type { Paper } from '../vocabulary'
-import { amineOver } from './organic'
+import { alkylIodideOver, amineOver } from './organic'
 import { colourOfHex, type Colour } from './colour'
 
 /**
@@ -79,6 +79,13 @@ const PAPERS: readonly PaperData[] = [
     holds: { 'K^+': 1e-7, 'I^-': 1e-7 },
     colour: (wet) => (concentration(wet, 'I2') + concentration(wet, 'I3^-') > STARCH_SEES ? '#1b1f3a' : PAPER_WHITE),
   },
+  // Mercury(II) iodide out of the vapour of an alkyl iodide; hydrogen iodide and sulfide are held back by a plug wet with lead acetate.
+  {
+    paper: 'mercury(II) nitrate paper',
+    acid: 1e-7,
+    holds: { 'Hg^2+': 5e-8, 'NO3^-': 1e-7 },
+    colour: (_, swept) => ((swept.get('CH3I') ?? 0) > 0 ? '#ee6a2c' : PAPER_WHITE),
+  },
 ]
 const byName = new Map(PAPERS.map((p) => [p.paper, p]))
 
@@ -148,5 +155,7 @@ function swept(data: PaperData, vessel: Vessel, share: number): Colour {
     const terms = gas.data.inWater ? [...inComponents(gas.data.inWater).terms] : gas.terms
     for (const [component, n] of terms) totals[component] = (totals[component] as number) + n * mol
   }
+  const iodide = alkylIodideOver(vessel)
+  if (iodide > 0) taken.set('CH3I', iodide * share)
   return colourOf(data, film(data, totals, FILM_L), taken)
 }

@@ -11,7 +11,17 @@ const ONE = [
   ...['c1ccnc(c1)*', 'c1cncc(c1)*', 'c1ccoc1*', 'c1ccsc1*'],
 ]
 /** Skeletons with two places, for every pair of groups. */
-const TWO = ['c1c(*)ccc(c1)*', 'c1ccc(*)c(c1)*', 'CC(*)CC*', 'C(*)C*', 'C(*)c1ccccc1*', 'CCCCCCCC(*)CCCCCCC(C)*']
+const TWO = [
+  'c1c(*)ccc(c1)*',
+  'c1ccc(*)c(c1)*',
+  'c1c(*)cc(cc1)*',
+  'c1c(*)c(C)cc(c1)*',
+  'Cc1ccc(*)c(c1)*',
+  'CC(*)CC*',
+  'C(*)C*',
+  'C(*)c1ccccc1*',
+  'CCCCCCCC(*)CCCCCCC(C)*',
+]
 /** Skeletons with three. */
 const THREE = ['c1c(*)cc(*)c(c1)*', 'C(*)C(*)C*']
 

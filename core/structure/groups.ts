@@ -212,6 +212,8 @@ export const GROUPS = {
     'ether',
     (a) => bridgingOxygen(a) && a.bonds.every((b) => b.to.symbol === 'C' && !drawing(b.to) && countNext(b.to, is('O')) === 1),
   ),
+  // On an oxygen, whatever else that bears; a methyl or ethyl iodide boils off in time.
+  alkoxyl: hint((a) => next(a, any(bridgingOxygen, hydroxyl)) && (methyl(a) || (saturated(a) && a.hydrogens === 2 && single(a, methyl)))),
   'ether-aryl': hint((a) => bridgingOxygen(a) && next(a, aryl) && next(a, saturated)),
   acetal: group('ether', 'acetal', (a) => saturated(a) && bound(a, 1, bridgingOxygen).length === 2 && !single(a, hydroxyl) && !glycosidic(a)),
   aldehyde: group('aldehyde', 'aldehyde', aldehyde),

@@ -173,11 +173,22 @@ export function basesOf(s: Structure): readonly Ionises[] {
 export const clingsToWater = (s: Structure): boolean =>
   s.metals.length > 0 || has(s, 'amino-acid', 'acid-sulfonic', 'ammonium', 'ammonium-ion', 'guanidinium', 'sugar-ring') || count(s, 'polyol') > 2
 
-/** g/L of a compound of which it is only known how 30 mg went into a millilitre. */
-const DISSOLVES_g_L = { yes: 300, partly: 20, no: 0.5 } as const
-/** Solubility of the uncharged form in water at 25 °C, mol/L, by the general solubility equation with increments for groups, fitted to the borderline compounds of the solubility classes. */
+/** g/L between which a compound must be of which it was seen how 30 mg went into a millilitre. */
+const DISSOLVES_g_L = { yes: [32, Infinity], partly: [12, 28], no: [0, 9] } as const
+/** Solubility of the uncharged form in water at 25 °C, mol/L: as its structure has it, within what was seen of it. */
 export function waterSolubilityOf(s: Structure): number {
-  if (s.seen?.dissolves !== undefined) return DISSOLVES_g_L[s.seen.dissolves] / s.molarMass
+  const reckoned = reckonedSolubility(s)
+  if (s.seen?.dissolves === undefined) return reckoned
+  const [least, most] = DISSOLVES_g_L[s.seen.dissolves]
+  return Math.min(most / s.molarMass, Math.max(least / s.molarMass, reckoned))
+}
+/** How 30 mg of it go into a millilitre of water. */
+export function dissolvesOf(s: Structure): 'yes' | 'partly' | 'no' {
+  const g_L = waterSolubilityOf(s) * s.molarMass
+  return g_L >= DISSOLVES_g_L.yes[0] ? 'yes' : g_L >= DISSOLVES_g_L.partly[0] ? 'partly' : 'no'
+}
+/** By the general solubility equation with increments for groups, fitted to the borderline compounds of the solubility classes. */
+function reckonedSolubility(s: Structure): number {
   if (has(s, 'acid-sulfonic') && has(s, 'arylamine-primary')) return 0.06
   if (s.metals.length > 0 || has(s, 'ammonium', 'ammonium-ion', 'guanidinium', 'acid-sulfonic')) return (s.atoms['C'] ?? 0) > 14 ? 0.02 : 3
   const melts = meltingPointOf(s)

@@ -43,6 +43,7 @@ export const PAPERS = [
   'lead acetate paper',
   'acid dichromate paper',
   'starch iodide paper',
+  'mercury(II) nitrate paper',
 ] as const
 export type Paper = (typeof PAPERS)[number]
 

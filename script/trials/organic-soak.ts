@@ -43,16 +43,18 @@ const share = (right: number, of: number): string => {
 }
 const median = (list: readonly number[]): number => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? 0
 const isElement = (species: string): species is FusionElement => FUSION_ELEMENTS.some((e) => e === species)
-/** Whether every element, and every group, is believed just where it is. */
-const partsRight = ({ standings }: Reasoning, parts: ReadonlySet<string>): boolean =>
-  standings.every((s) => s.probability > 0.5 === parts.has(s.species))
+/** Elements and groups that are believed where they are not, and those that are there and not believed. */
+function partsWrong({ standings }: Reasoning, parts: ReadonlySet<string>): string[] {
+  const believed = new Set(standings.flatMap((s) => (s.probability > 0.5 ? [s.species] : [])))
+  return [...[...believed].filter((p) => !parts.has(p)).map((p) => `+${p}`), ...[...parts].filter((p) => !believed.has(p)).map((p) => `-${p}`)]
+}
 
 /** A compound of the library named with so much confidence is a claim. */
 const CLAIMED = 0.9
 
 interface Worked {
   readonly name: string
-  readonly right: boolean
+  readonly wrong: readonly string[]
   /** Place of the compound among those named; −1 for not at all. */
   readonly rank: number
   readonly top: string
@@ -73,7 +75,7 @@ function work(misread: number, leftOut: boolean, reliability: Reliability): Work
     const [top] = reasoning.formulae
     return {
       name,
-      right: partsRight(reasoning, truth),
+      wrong: partsWrong(reasoning, truth),
       rank: reasoning.formulae.findIndex((f) => f.formula === name),
       top: `${top?.formula ?? ''} ${(top?.probability ?? 0).toFixed(2)}`,
       claims: COMPOUNDS.some((c) => top?.formula === c.name) && (top?.probability ?? 0) > CLAIMED,
@@ -90,16 +92,17 @@ function trial(title: string, misread: number, leftOut: boolean): void {
   const tests = worked.map((w) => w.tests)
   console.log(
     leftOut
-      ? `${title}: groups found and no listed compound claimed ${of((w) => w.right && !w.claims)}; groups ${of((w) => w.right)}; claimed ${of((w) => w.claims)}`
-      : `${title}: elements and groups ${of((w) => w.right)}; first ${of((w) => w.rank === 0)}; in the first three ${of((w) => w.rank >= 0 && w.rank < 3)}`,
+      ? `${title}: groups found and no listed compound claimed ${of((w) => w.wrong.length === 0 && !w.claims)}; groups ${of((w) => w.wrong.length === 0)}; claimed ${of((w) => w.claims)}`
+      : `${title}: elements and groups ${of((w) => w.wrong.length === 0)}; first ${of((w) => w.rank === 0)}; in the first three ${of((w) => w.rank >= 0 && w.rank < 3)}`,
   )
   console.log(`  tests: median ${median(tests)}, most ${Math.max(...tests)}`)
   if (misread > 0) {
     console.log(reliability.table().join('\n'))
     writeFileSync('docs/reliability-organic.svg', reliability.plot(title, `every element and group after each test, ${worked.length} compounds`))
   }
-  const missed = worked.filter((w) => !w.right || (leftOut ? w.claims : w.rank !== 0))
-  if (missed.length > 0) console.log(`  missed: ${missed.map((w) => `${w.name}→${w.top}`).join(', ')}`)
+  const missed = worked.filter((w) => w.wrong.length > 0 || (leftOut ? w.claims : w.rank !== 0))
+  if (missed.length > 0)
+    console.log(`  missed: ${missed.map((w) => `${w.name}→${w.top}${w.wrong.length > 0 ? ` (${w.wrong.join(' ')})` : ''}`).join(', ')}`)
 }
 
 const FUSIONS = {

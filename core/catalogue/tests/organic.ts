@@ -662,6 +662,18 @@ export const ninhydrin = functional(
   'Amino acids go blue-violet, proline yellow.',
   4,
 )
+export const alkoxyl = functional(
+  'alkoxyl',
+  'Hydriodic acid, the vapour on mercury paper',
+  [takeSolid(mg(100)), add('acetic acid conc', mL(0.5)), add('hydriodic acid', mL(1)), boil(8), hold('mercury(II) nitrate paper')],
+  'Methyl and ethyl on oxygen go off as iodides, which turn the paper orange: of ethers, and of esters too; the hydroxamate test tells those.',
+  12,
+  {
+    relies: ['a plug of wool wet with lead acetate in the mouth of the tube, which holds back hydrogen iodide and hydrogen sulfide'],
+    cautions: ['Iodomethane and mercury salts are poisonous: in the hood, gloves.'],
+    sources: ['shriner'],
+  },
+)
 export const leadMercaptide = functional(
   'lead-mercaptide',
   'Lead acetate in ethanol',

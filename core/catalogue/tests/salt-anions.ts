@@ -321,6 +321,7 @@ export const esterFromSolution = anion({
   cautions: [
     'Not beside chlorate, permanganate or chromate: concentrated acid with them and ethanol may explode.',
     'Ethanol burns: a water bath, no flame. Concentrated acid on a wet residue spits: drops. Waft.',
+    'Nitrate and nitrite give brown fumes, which are poisonous, the harm hours later: in the hood.',
   ],
 })
 

@@ -292,6 +292,16 @@ export const condensations = [
 
 export const hydrolyses = [
   defineOrganic({
+    id: 'alkoxyl-by-hydriodic-acid',
+    says: 'Boiled with strong hydriodic acid, methyl and ethyl on oxygen, of ethers and of esters, go off as iodides (the equation is written for methyl).',
+    equation: 'ROCH3 + I^- + H^+ -> ROH + CH3I',
+    sites: (s) => Math.min(count(s, 'alkoxyl'), count(s, 'ether', 'ester', 'acetal', 'alcohol-primary')),
+    halfLife_min: (s) => (has(s, 'ether-aryl') ? 4000 : 2500),
+    per10K: 2.2,
+    when: { acidFrom: 3, beside: 'I^-', above_C: 80 },
+    source: 'shriner',
+  }),
+  defineOrganic({
     id: 'amide-in-alkali',
     says: 'Unsubstituted amides and imides boiled with alkali give off ammonia.',
     equation: 'RCONH2 + OH^- -> RCOO^- + NH3',

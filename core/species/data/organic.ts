@@ -12,6 +12,7 @@ export const agents: readonly AgentData[] = [
   { formula: 'C10H7OH', name: '1-naphthol' },
   { formula: 'C6H5SO2Cl', name: 'benzenesulfonyl chloride' },
   { formula: 'CHCl3', name: 'chloroform' },
+  { formula: 'CH3I', name: 'iodomethane' },
   { formula: 'C8H4O3', name: 'phthalic anhydride' },
   { formula: 'C6H8N2', name: 'phenylhydrazine' },
   { formula: 'C9H6O4', name: 'ninhydrin' },
@@ -61,6 +62,7 @@ export const organicReagents: readonly ReagentData[] = [
   bottle('chloroform', 'CHCl3', ['chloroform', 'trichloromethane'], {}, ['', 12.4], { agents: { CHCl3: 1 }, solvent: 'oil' }, 'Chloroform is suspected of causing cancer: in the hood.'),
   bottle('phenylhydrazine-hydrochloride', 'C6H9N2Cl', ['phenylhydrazine hydrochloride', 'phenylhydrazine hydrochloride with sodium acetate', 'phenylhydrazine'], { 'H^+': 1, 'Cl^-': 1, 'CH3COO^-': 2, 'Na^+': 2 }, ['10 %', 0.7], { agents: { C6H8N2: 1 } }, 'Phenylhydrazine is poisonous and suspected of causing cancer: gloves.'),
   bottle('ninhydrin', 'C9H6O4', ['ninhydrin'], {}, ['0.2 %', 0.011], { agents: { C9H6O4: 1 } }, 'Ninhydrin stains the skin.'),
+  bottle('hydriodic-acid', 'HI', ['hydriodic acid', 'concentrated hydriodic acid'], { 'H^+': 1, 'I^-': 1 }, ['conc', 7.6], {}, 'Hydriodic acid burns and fumes: gloves, in the hood.'),
   bottle('acetone', 'C3H6O', ['acetone'], { C3H6O: 1 }, ['', 0.000001], { solvent: 'acetone' }, 'Acetone is flammable: no flame.'),
   bottle('lead-acetate-in-ethanol', 'Pb(CH3COO)2', ['lead acetate in ethanol'], { 'Pb^2+': 1, 'CH3COO^-': 2 }, ['0.1 M', 0.1], { solvent: 'ethanol' }, 'Poisonous heavy metal: gloves, and the waste is collected.'),
 ]

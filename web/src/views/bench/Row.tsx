@@ -96,7 +96,7 @@ export const Row = memo(function Row({ row, number, seen, inference, findings, u
           {onAgain && (
             <button
               type="button"
-              className="pressable -my-2 ml-2 text-sm"
+              className={`pressable -my-2 text-sm ${row.vessel || by !== null ? 'ml-2' : ''}`}
               onClick={() => onAgain(row)}
               aria-label={`look again at ${row.vessel || 'row'}, ${row.title}`}
             >
