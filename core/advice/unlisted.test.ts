@@ -72,6 +72,16 @@ describe('a compound that is in no library', () => {
     if (first) adviseFrom(first, { case: settings, entries })
     expect((first?.simulations.made ?? NaN) - made).toBeLessThan(10_000)
   })
+  test('where nothing but elements is asked, nothing is put together of groups', () => {
+    const elements = organicUnknowns().filter((h) => h.elementsOnly)
+    expect(byGroups(reason({ case: settings, entries: [...entries] }, {}, elements, { deep: 4 * THOROUGH }))).toEqual([])
+  })
+  test('a set of elements by itself tells the tests of groups as what was put together does, and does not die out under them', () => {
+    const [first] = reasoning
+    const bySet = (first?.hypotheses ?? []).flatMap((h, k) => (h.elementsOnly && h.ions.size === 0 ? [first?.posterior[k] ?? 0] : []))
+    expect(bySet.length).toBeGreaterThan(0)
+    expect(bySet.reduce((a, b) => a + b, 0)).toBeGreaterThan(5e-4)
+  })
   test('without steps to spend only those that stood up before are asked', () => {
     const [before, after] = asked
     expect(before).toEqual([])

@@ -214,6 +214,8 @@ export function weighByGroups(
   simulations: Simulations,
   deep: number,
 ): readonly ByGroups[] {
+  // Where nothing but elements is asked, groups are not.
+  if (before.every((h) => h.elementsOnly)) return []
   const elemental = said.filter(({ group }) => ofElements(group))
   // A copper wire settles nothing; what may not be fused is known by its reactions alone.
   const extracted = elemental.some(({ group }) => group.test !== 'beilstein' && !group.test?.endsWith('-fusion'))

@@ -1,9 +1,9 @@
 import type { Case, Notebook } from '../notebook'
 import { takeStructures } from '../structure'
 import { isFaulty, type Conditions } from '../tube'
-import { organicUnknowns, ownUnknowns, tellsElements } from './organic'
+import { BY_GROUPS, EMBODIED, organicUnknowns, ownUnknowns, tellsElements } from './organic'
 import { singleSalts, Simulations, type Expectation, type Hypothesis, type PerceptPack } from './hypotheses'
-import { constantUnlisted, likelihood, logOfMean, togetherInOneTest, unknowing } from './likelihood'
+import { constantUnlisted, likelihood, logOfMean, logOfSum, togetherInOneTest, unknowing } from './likelihood'
 import { isConstant, stepsMeant } from './meant'
 import { ofElements, weighByGroups, type ByGroups, type Said } from './by-groups'
 import { groupsOf } from './groups'
@@ -167,9 +167,30 @@ function weighOrganic(trace: Trace, simulations: Simulations, named: readonly Hy
     // Of elements a molecule says what its set of them says.
     table.map((row, k) => Float64Array.from([...row, ...more.map((m) => own(m).get(k) ?? (row[m.bySet] as number))]))
   const table = beside(weighed.table, (m) => m.together)
+  likeWhatStands(table, named, more, weighed.said)
   const hypotheses = [...named, ...more.map((m) => m.hypothesis)]
   const total = Float64Array.from(hypotheses, ({ prior }, h) => table.reduce((sum, row) => sum + (row[h] as number), Math.log(prior)))
   return { trace, simulations, hypotheses, table, alone: beside(weighed.alone ?? weighed.table, (m) => m.alone), total }
+}
+
+/**
+ * What is known by its elements alone has some groups or other, and tells the tests of groups as one of those that were put together does, all tests by the same: no set of elements loses to another because nobody put one
+ * of its molecules together.
+ */
+function likeWhatStands(table: readonly Float64Array[], named: readonly Hypothesis[], more: readonly ByGroups[], said: readonly Said[]): void {
+  const places = said.flatMap(({ group }) => (ofElements(group) ? [] : group.places))
+  if (places.length === 0) return
+  const told = more.map((m) => places.reduce((sum, place) => sum + (m.together.get(place) ?? 0), Math.log(m.hypothesis.prior)))
+  const mean = logOfSum(told) - Math.log(BY_GROUPS + EMBODIED)
+  named.forEach(({ elementsOnly }, h) => {
+    if (!elementsOnly) return
+    const short = mean - places.reduce((sum, place) => sum + (table[place]?.[h] ?? 0), 0)
+    if (short <= 0) return
+    for (const place of places) {
+      const row = table[place]
+      if (row) row[h] = (row[h] as number) + short / places.length
+    }
+  })
 }
 
 /** Steps simulated to think a mixture through before it is left. */
