@@ -7,8 +7,8 @@ export default defineConfig({
   // A busy machine is slow, not wrong.
   timeout: 180_000,
   expect: { timeout: 20_000 },
-  // What a journey mostly does is wait; files share two browsers, the tests of one go one after another.
-  workers: 2,
+  // What a journey mostly does is wait; files share three browsers, the tests of one go one after another.
+  workers: 3,
   reporter: process.env['CI'] ? 'line' : 'list',
   use: {
     baseURL: process.env['FOXING_URL'] ?? 'http://127.0.0.1:8470',
