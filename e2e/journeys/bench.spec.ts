@@ -111,6 +111,7 @@ test('what was written is struck out on looking again, and stays in the notebook
     await page.keyboard.press('Enter')
   }
   await page.getByRole('button', { name: /^look again at/ }).click()
+  await page.getByRole('button', { name: 'red litmus paper: blue', exact: true }).click()
   await page.getByRole('button', { name: 'strike out red litmus paper: blue' }).click()
   await page.locator('#line').fill('red')
   await page.keyboard.press('Enter')

@@ -23,25 +23,17 @@ export function Written({ written, jar, onStrike, onAmend }: Props) {
         const open = opened === line.id
         return (
           <li key={line.id} className={open ? 'w-full' : ''}>
-            <span className="inline-flex border border-rule">
-              <button
-                type="button"
-                className="min-h-11 px-2 text-left hover:underline"
-                aria-expanded={open}
-                onClick={() => setOpened(open ? null : line.id)}
-              >
-                {says}
-              </button>
-              <button
-                type="button"
-                className="grid min-h-11 w-11 shrink-0 place-items-center border-l border-rule"
-                aria-label={`strike out ${says}`}
-                onClick={() => onStrike(line.id)}
-              >
-                <X size={14} aria-hidden className="text-russet" />
-              </button>
-            </span>
-            {open && <Details line={line} says={says} jar={jar} onAmend={(changes) => onAmend(line.id, changes)} />}
+            <button
+              type="button"
+              className="min-h-8 border border-rule px-1.5 text-left hover:underline pointer-coarse:min-h-11 pointer-coarse:px-3"
+              aria-expanded={open}
+              onClick={() => setOpened(open ? null : line.id)}
+            >
+              {says}
+            </button>
+            {open && (
+              <Details line={line} says={says} jar={jar} onStrike={() => onStrike(line.id)} onAmend={(changes) => onAmend(line.id, changes)} />
+            )}
             <Pictures of={line} />
           </li>
         )
@@ -56,11 +48,13 @@ function Details({
   line: { id, observation },
   says,
   jar,
+  onStrike,
   onAmend,
 }: {
   readonly line: WrittenLine
   readonly says: string
   readonly jar: string
+  readonly onStrike: () => void
   readonly onAmend: (changes: Readonly<Record<string, string>>) => void
 }) {
   return (
@@ -91,6 +85,9 @@ function Details({
       <Link className="pressable flex items-center gap-1" to={`/jar/${jar}/photo?of=${id}`}>
         <Camera size={16} aria-hidden /> picture of it
       </Link>
+      <button type="button" className="pressable flex items-center gap-1" aria-label={`strike out ${says}`} onClick={onStrike}>
+        <X size={16} aria-hidden /> strike it out
+      </button>
     </div>
   )
 }
