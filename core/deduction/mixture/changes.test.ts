@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { additions, additionsBeside, amountsOfTwo, crowded, everyAddition, otherAmounts, pairs, pairsOut, removals, swaps, without } from './changes'
+import { additions, crowded, everyAddition, otherAmounts, pairs, pairsOut, removals, swaps, without } from './changes'
 import { ACID, PARTS, type AmountClass, type Parts } from './parts'
 
 const partsOf = (...parts: readonly string[]): Parts => new Map(parts.map((part) => [part, 'middling'] as const))
@@ -29,26 +29,6 @@ describe('steps from one mixture to another', () => {
   test('a little more or less of one, not beyond the ends', () => {
     const amounts = (amount: AmountClass): number => otherAmounts(new Map([['Cu^2+', amount]])).length
     expect([amounts('trace'), amounts('middling'), amounts('heavy')]).toEqual([1, 2, 1])
-  })
-  test('of two at once, each pair once and both of them changed', () => {
-    const now = partsOf('Cu^2+', 'SO4^2-', 'Cl^-')
-    const two = amountsOfTwo(now)
-    // Three pairs, each of the two up or down.
-    expect(two).toHaveLength(12)
-    for (const { parts, changed } of two) {
-      expect(new Set(changed).size).toBe(2)
-      for (const [part, amount] of parts) expect(amount === now.get(part)).toBe(!changed.includes(part))
-    }
-    expect(new Set(two.map(({ parts }) => JSON.stringify([...parts]))).size).toBe(12)
-  })
-  test('a part more, with more or less of one that was there', () => {
-    const beside = additionsBeside(partsOf('Cu^2+', 'SO4^2-'), ['Zn^2+'])
-    expect(beside.map(({ parts }) => ['Cu^2+', 'SO4^2-', 'Zn^2+'].map((part) => parts.get(part)))).toEqual([
-      ['minor', 'middling', 'middling'],
-      ['major', 'middling', 'middling'],
-      ['middling', 'minor', 'middling'],
-      ['middling', 'major', 'middling'],
-    ])
   })
   test('an exchange takes one out and puts another in; a pair is put in once, whichever is named first', () => {
     for (const { parts, changed } of swaps(held, ['Zn^2+', 'Br^-'])) {

@@ -46,20 +46,6 @@ export const otherAmounts = (parts: Parts, among = parts): Change[] =>
       return next ? [{ parts: having(parts, part, next), changed: [part] }] : []
     }),
   )
-/** A little more or less of two at once: what one alone would spoil, the other makes good. */
-export const amountsOfTwo = (parts: Parts, among = parts): Change[] =>
-  otherAmounts(parts, among).flatMap((first) => {
-    const after = [...among.keys()].indexOf(first.changed[0] ?? '') + 1
-    return otherAmounts(first.parts, new Map([...among].slice(after))).map((second) => ({
-      parts: second.parts,
-      changed: [...first.changed, ...second.changed],
-    }))
-  })
-/** One part more, and a little more or less of another. */
-export const additionsBeside = (parts: Parts, among: readonly string[]): Change[] =>
-  additions(parts, among).flatMap((first) =>
-    otherAmounts(first.parts, parts).map((second) => ({ parts: second.parts, changed: [...first.changed, ...second.changed] })),
-  )
 export const swaps = (parts: Parts, among: readonly string[]): Change[] =>
   [...parts.keys()].flatMap((out) =>
     additions(without(parts, out), among)

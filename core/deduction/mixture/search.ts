@@ -1,18 +1,4 @@
-import {
-  additions,
-  additionsBeside,
-  amountsOfTwo,
-  crowded,
-  everyAddition,
-  otherAmounts,
-  pairs,
-  pairsOut,
-  removals,
-  swaps,
-  twoForOne,
-  without,
-  type Change,
-} from './changes'
+import { additions, crowded, everyAddition, otherAmounts, pairs, pairsOut, removals, swaps, twoForOne, without, type Change } from './changes'
 import { PARTS, type Parts } from './parts'
 import { GIVEN_UP, sum, type Scales, type Weighed } from './scales'
 
@@ -152,9 +138,8 @@ function dig(scales: Scales, start: Weighed, steps: number): Weighed {
     }
     if (found || exhausted()) continue
     const exchanged = improve(scales, best, (now) => [[...swaps(now.parts, PARTS), ...twoForOne(now.parts, hopefuls(scales, now))]], 1)
-    const other = exchanged.score > best.score + 1e-9 ? exchanged : improve(scales, best, (now) => [balancing(scales, now)], 1)
-    if (other.score > best.score + 1e-9) {
-      best = refined(scales, climb(scales, other.parts, until), exhausted)
+    if (exchanged.score > best.score + 1e-9) {
+      best = refined(scales, climb(scales, exchanged.parts, until), exhausted)
       found = true
     }
   }
@@ -162,14 +147,6 @@ function dig(scales: Scales, start: Weighed, steps: number): Weighed {
   return best
 }
 const REGROWN = 5
-
-/** Changes of two kinds at once, of parts that the worst riddles speak of: amounts of two, or a part more and another's amount. */
-function balancing(scales: Scales, now: Weighed): readonly Change[] {
-  const places = riddles(scales, now).slice(0, BALANCED)
-  const spoken = new Map([...now.parts].filter(([part]) => places.some((place) => scales.answers(place, part))))
-  return [...additionsBeside(now.parts, hopefuls(scales, now)), ...amountsOfTwo(now.parts, spoken)]
-}
-const BALANCED = 2
 
 const EARLY = 8
 
