@@ -121,6 +121,7 @@ test('no hints', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('link', { name: /C-02/ }).click()
   await expect(page.getByText('standings and proposals are hidden')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'choose a test' })).toBeVisible()
   await page.screenshot({ path: `${shots}/bench-without-hints.png` })
 })
 
