@@ -1,5 +1,5 @@
 import { FUSION_EXTRACT, organicTestById, STOCK, wantsTube } from '../catalogue'
-import { observationsOf, reason, THOROUGH, traceOf, type Content, type Hypothesis, type Reasoning, type Simulations } from '../deduction'
+import { observationsOf, reason, THOROUGH, THROUGH_ALL, traceOf, type Content, type Hypothesis, type Reasoning, type Simulations } from '../deduction'
 import { entrySchema, isTest, type Case, type Entry, type Notebook, type Observation } from '../notebook'
 import { everyTest } from '../schemes'
 import { adviseFrom, type Proposal } from './next'
@@ -73,7 +73,7 @@ export function followAdvice(
 ): Followed {
   let entries = [...begun]
   for (;;) {
-    let reasoning = reason({ case: settings, entries }, {}, worker.among, settings.kind === 'organic' ? { deep: 5 * THOROUGH } : {})
+    let reasoning = reason({ case: settings, entries }, {}, worker.among, settings.kind === 'organic' ? { deep: THROUGH_ALL } : {})
     watch?.(reasoning)
     const { tests } = reasoning.trace
     const nextFrom = (): Proposal | undefined => (tests.length < most ? adviseFrom(reasoning, { case: settings, entries }).next[0] : undefined)

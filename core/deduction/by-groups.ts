@@ -139,7 +139,7 @@ function ahead(candidates: readonly Candidate[], leader: number, most: number): 
     .slice(0, most)
 }
 
-/** How far constants of compounds that are alike lie apart, °C. */
+/** How far constants of compounds that are alike lie apart, °C; this and what follows is judged, not fitted. */
 const APART_C = { melts: 60, boils: 40 } as const
 /** How much less likely a compound like another is where their bodies differ: liquid and solid; in colour; one sinks; in how much dissolves. */
 const UNLIKE_BODY = { form: 0.2, colour: 0.3, sinks: 0.15, dissolves: 0.3 } as const

@@ -195,11 +195,12 @@ function likeWhatStands(table: readonly Float64Array[], named: readonly Hypothes
 
 /** Steps simulated to think a mixture through before it is left. */
 export const THOROUGH = 8_000
+/** The same to go once, and not line by line, through what an organic compound of no library may be. */
+export const THROUGH_ALL = 5 * THOROUGH
 
 /** The public answer alone. @throws NotebookError */
 export function deduce(notebook: Pick<Notebook, 'case' | 'entries'>): Deduction {
-  // What an organic compound of no library may be is gone through once, and not line by line.
-  const deep = notebook.case.kind === 'organic' ? 5 * THOROUGH : THOROUGH
+  const deep = notebook.case.kind === 'organic' ? THROUGH_ALL : THOROUGH
   const { standings, formulae, conflicts } = reason(notebook, {}, undefined, { deep })
   return { standings, formulae: formulae.filter((f) => f.probability > 1e-4), conflicts }
 }

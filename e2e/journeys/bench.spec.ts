@@ -134,6 +134,7 @@ test('one line is made less sure, timed, and given a picture; what changed at a 
   await about.getByRole('button', { name: 'unsure', exact: true }).click()
   await expect(page.getByRole('button', { name: 'precipitate (?)', exact: true })).toBeVisible()
   await page.getByLabel('seen at').fill('00:01')
+  await page.getByLabel('seen at').blur()
   await expect(main(page)).toContainText('precipitate (?), seen at 00:01')
   await expect(page.getByRole('img', { name: /^before: / })).toHaveCount(1)
   await expect(page.getByRole('img', { name: /^after: / })).toHaveCount(1)

@@ -1,18 +1,13 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
+import { loadDice } from '../follow'
 import { expect, test } from '../people'
 
 /** An organic jar; the seed of a practice jar is the device's own dice, loaded for one throw. */
 async function organicJar(page: Page, button: 'a real jar' | 'a simulated unknown', dice = 0.4): Promise<void> {
   await page.goto('/')
   await page.getByLabel('it holds').selectOption('an organic compound')
-  await page.evaluate((thrown) => {
-    const random = Math.random
-    Math.random = () => {
-      Math.random = random
-      return thrown
-    }
-  }, dice)
+  await loadDice(page, dice)
   await page.getByRole('button', { name: button }).click()
 }
 

@@ -75,10 +75,11 @@ function Details({
         <input
           type="time"
           className="h-9 border-b border-ink bg-transparent font-mono text-ink"
-          value={observation.when?.slice(11, 16) ?? ''}
-          onChange={(e) => {
+          defaultValue={observation.when?.slice(11, 16) ?? ''}
+          // Once it is whole: each figure on the way would be a line of the notebook.
+          onBlur={(e) => {
             const when = clockWithOffset(e.target.value, new Date())
-            if (when !== null) onAmend({ when })
+            if (when !== null && when !== observation.when) onAmend({ when })
           }}
         />
       </label>
