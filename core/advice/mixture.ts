@@ -94,11 +94,13 @@ class Outlook {
   private readonly best: Hypothesis | undefined
 
   constructor(private readonly reasoning: Reasoning) {
-    const [best, ...rivals] = reasoning.hypotheses
+    const [best] = reasoning.hypotheses
     this.best = best
+    // What is likeliest of those that differ in it stands for the other answer.
+    const rivals = [...reasoning.hypotheses.entries()].slice(1).sort(([a], [b]) => (reasoning.posterior[b] ?? 0) - (reasoning.posterior[a] ?? 0))
     this.open = PARTS.flatMap((ion) => {
       const p = reasoning.each?.get(ion)
-      const other = rivals.find((r) => r.ions.has(ion) !== best?.ions.has(ion))
+      const other = rivals.find(([, r]) => r.ions.has(ion) !== best?.ions.has(ion))?.[1]
       return p !== undefined && p > SETTLED && p < 1 - SETTLED && other ? [{ ion, p, other }] : []
     })
   }

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { additions, crowded, everyAddition, otherAmounts, pairs, pairsOut, removals, swaps, without } from './changes'
+import { additions, crowded, everyAddition, inAnyAmount, otherAmounts, pairs, pairsOut, removals, shifted, swaps, without } from './changes'
 import { ACID, PARTS, type AmountClass, type Parts } from './parts'
 
 const partsOf = (...parts: readonly string[]): Parts => new Map(parts.map((part) => [part, 'middling'] as const))
@@ -29,6 +29,21 @@ describe('steps from one mixture to another', () => {
   test('a little more or less of one, not beyond the ends', () => {
     const amounts = (amount: AmountClass): number => otherAmounts(new Map([['Cu^2+', amount]])).length
     expect([amounts('trace'), amounts('middling'), amounts('heavy')]).toEqual([1, 2, 1])
+  })
+  test('a part is tried in any amount, and what comes down but for a trace of it as a trace', () => {
+    const amounts = (parts: Parts, part: string): unknown[] => inAnyAmount(parts, [part]).map((change) => change.parts.get(part))
+    expect(amounts(held, 'Zn^2+')).toEqual(['trace', 'middling', 'heavy'])
+    expect(amounts(held, 'Cu^2+')).toEqual([])
+    expect(amounts(new Map([['S2O3^2-', 'heavy']]), 'Ag^+')).toContain('trace')
+    expect(amounts(new Map([['S2O3^2-', 'minor']]), 'Ag^+')).not.toContain('heavy')
+  })
+  test('the whole is tried stronger and weaker, with the acid as it is or otherwise, never beyond the ends', () => {
+    const strong = new Map([...partsOf(ACID, 'Cu^2+'), ['SO4^2-', 'heavy']] as const)
+    const tried = shifted(strong).map(({ parts }) => [parts.get('Cu^2+'), parts.get('SO4^2-'), parts.get(ACID)])
+    expect(tried).toHaveLength(6)
+    expect(tried).toContainEqual(['major', 'heavy', 'middling'])
+    expect(tried).toContainEqual(['minor', 'major', 'major'])
+    expect(shifted(held)).toHaveLength(2)
   })
   test('an exchange takes one out and puts another in; a pair is put in once, whichever is named first', () => {
     for (const { parts, changed } of swaps(held, ['Zn^2+', 'Br^-'])) {

@@ -24,6 +24,15 @@ export const additions = (parts: Parts, among: readonly string[]): Change[] => a
 /** The same with those that could not stand beside one of them, where a third keeps the two apart: fluoride beside magnesium, held by tin. */
 export const everyAddition = (parts: Parts, among: readonly string[]): Change[] =>
   adding(parts, among, (part) => fits(parts, part) || (parts.size > 1 && keepsTogether(having(parts, part, MORE))))
+/** The same with little, middling or much of it, each amount where it keeps: what comes down only from a trace of it, or only from plenty. */
+export const inAnyAmount = (parts: Parts, among: readonly string[]): Change[] =>
+  among.flatMap((part) =>
+    parts.has(part)
+      ? []
+      : (['trace', 'middling', 'heavy'] as const)
+          .map((amount) => ({ parts: having(parts, part, amount), changed: [part] }))
+          .filter((change) => fits(parts, part) || keepsTogether(change.parts)),
+  )
 export const removals = (parts: Parts, among = parts): Change[] =>
   [...among.keys()].map((part) => ({ parts: without(parts, part), changed: [part], toTheEnd: true }))
 /** Two parts fewer: each may stand in for what the other lacks, tin(IV) beside arsenic(III) for tin(II) beside arsenic(V). */
@@ -46,6 +55,17 @@ export const otherAmounts = (parts: Parts, among = parts): Change[] =>
       return next ? [{ parts: having(parts, part, next), changed: [part] }] : []
     }),
   )
+/** Everything but free acid a little more or less, with as much acid, or a little more or less of that too: what one test says of the strength of one part, others say of all. */
+export const shifted = (parts: Parts): Change[] => {
+  const one = (amount: AmountClass, more: number): AmountClass => CLASSES[CLASSES.indexOf(amount) + more] ?? amount
+  const acids = parts.has(ACID) ? [0, -1, 1] : [0]
+  return [1, -1].flatMap((more) =>
+    acids.map((acid) => ({
+      parts: new Map([...parts].map(([part, amount]) => [part, one(amount, part === ACID ? acid : more)] as const)),
+      changed: [...parts.keys()],
+    })),
+  )
+}
 export const swaps = (parts: Parts, among: readonly string[]): Change[] =>
   [...parts.keys()].flatMap((out) =>
     additions(without(parts, out), among)

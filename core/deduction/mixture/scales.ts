@@ -94,6 +94,7 @@ export class Scales {
     this.groups = groups
     this.keys = keys
     this.began = this.simulations.made
+    if (same < groups.length || same < this.hopes.length) this.kept.clear()
     if (same < this.hopes.length) {
       this.hopes.length = same
       for (const rows of [...this.rows.values(), ...this.shortfalls.values()]) rows.length = Math.min(rows.length, same)
@@ -120,12 +121,14 @@ export class Scales {
   limit = Infinity
 
   /** Whether a mixture explains what was written of a test, to the word or nearly. */
-  explains(parts: Parts, place: number): boolean {
+  explains = (parts: Parts, place: number): boolean => this.shortfallAt(parts, place) < EXPLAINED
+  /** By how much what was written of a test falls short of what one would write of the mixture itself (natural logarithm). */
+  shortfallAt(parts: Parts, place: number): number {
     const content = this.contentOf(parts)
     let known = this.shortfalls.get(content.id)
     if (!known) this.shortfalls.set(content.id, (known = []))
     const group = this.groups[place]
-    return group === undefined || (known[place] ??= shortfallOf(group, content, this.simulations)) < EXPLAINED
+    return group === undefined ? 0 : (known[place] ??= shortfallOf(group, content, this.simulations))
   }
   private readonly shortfalls = new Map<string, (number | undefined)[]>()
 
@@ -181,8 +184,19 @@ export class Scales {
         this.entangled.set(place, new Set([...(this.entangled.get(place) ?? []), ...parts.keys()]))
       return log
     })
-    return { parts, content, logs, score: sum(logs) + priorOf(parts) }
+    const weighed = { parts, content, logs, score: sum(logs) + priorOf(parts) }
+    if (until === this.groups.length) this.keep(weighed)
+    return weighed
   }
+
+  /** Of each choice of parts, in whatever amounts, the best that was weighed by the whole page. */
+  private readonly kept = new Map<string, Weighed>()
+  private keep(weighed: Weighed): void {
+    const key = compositionOf(weighed.parts)
+    if (weighed.score > (this.kept.get(key)?.score ?? -Infinity)) this.kept.set(key, weighed)
+  }
+  weighedWhole = (parts: Parts): Weighed | undefined => this.kept.get(compositionOf(parts))
+  everyWeighedWhole = (): readonly Weighed[] => [...this.kept.values()]
 
   /** Another mixture, by the tests that its changed parts answer; as soon as it cannot come up to the floor any more it is given up, with what it had till then. */
   changed(best: Weighed, parts: Parts, changed: readonly string[], floor: number): Weighed {
@@ -207,5 +221,8 @@ export class Scales {
     return { parts, content, logs, score }
   }
 }
+
+/** What a mixture is made of, in whatever amounts. */
+export const compositionOf = (parts: Parts): string => [...parts.keys()].sort().join()
 
 export const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0)

@@ -1,0 +1,214 @@
+import { additions, inAnyAmount, otherAmounts, removals, shifted, swaps, twoForOne, without, type Change } from './changes'
+import { climb, improve } from './climb'
+import { PARTS } from './parts'
+import { compositionOf, sum, type Scales, type Weighed } from './scales'
+
+/**
+ * Thinking a mixture through again where something it does not explain is left: what would explain the riddle is put in, or what stands in its way taken out, whatever it costs elsewhere, and the others
+ * are fitted to it. Two wrong turns may hold each other up, and wrong amounts a wrong part; single steps do not lead out of that.
+ */
+
+/** Tests that are looked into, those explained worst; and changes tried for them, those that cost least elsewhere. */
+const RIDDLES = 6
+const KICKS = 16
+/** So many of them before what is there is taken out, part by part. */
+const FIRST_KICKS = 4
+/** A change explains a riddle where it comes out so much likelier (natural logarithm). */
+const WORTH_TRYING = 0.7
+/** What is this far below the best before the first, the second and later rounds of fitting is left (natural logarithm). */
+const BELOW = [90, 90, 60, 40, 30] as const
+const BELOW_AT_LAST = 20
+/** So near the best, what was fitted is tried weaker and stronger as a whole (natural logarithm). */
+const NEAR = 6
+const ROUNDS = 12
+/** Steps simulated for one of them, while it does not come up to the best. */
+const ONE_KICK = 3500
+const REMEDIES = 5
+/** Of tests that nothing leads upwards from, so many are passed over. */
+const UNREMEDIED = 2
+/** Of changes that explain a test better, those are tried that cost less than this elsewhere (natural logarithm). */
+const FAR_BELOW = 40
+
+/** Tests that a mixture does not explain, the worst first. */
+export const riddlesOf = (scales: Scales, { parts, logs }: Weighed): readonly number[] =>
+  [...logs.keys()]
+    .filter((place) => !scales.explains(parts, place))
+    .sort((a, b) => scales.shortfallAt(parts, b) - scales.shortfallAt(parts, a))
+    .slice(0, RIDDLES)
+
+/** A change that explains a test better, and what it comes to by the tests its parts answer. */
+interface Kick {
+  readonly change: Change
+  readonly score: number
+}
+
+/** Changes that explain one of the tests better, whatever they cost elsewhere, those that cost least first. */
+function kicksOf(scales: Scales, best: Weighed): readonly Kick[] {
+  const { parts, logs } = best
+  const found = riddlesOf(scales, best).flatMap((place) => {
+    const among = PARTS.filter((part) => scales.answers(place, part))
+    const held = new Map([...parts].filter(([part]) => among.includes(part)))
+    const logOf = (change: Change): number => sum(scales.partRows(change.parts, place))
+    const explains = (change: Change, than = logs[place] ?? 0): boolean => logOf(change) > than + WORTH_TRYING
+    const single = [...inAnyAmount(parts, among), ...removals(parts, held), ...otherAmounts(parts, held)].filter((change) => explains(change))
+    const withOneFewer = single
+      .filter(({ changed: [part = ''] }) => !parts.has(part))
+      .flatMap((change) =>
+        [...held.keys()]
+          .map((out) => ({ parts: without(change.parts, out), changed: [...change.changed, out] }))
+          .filter((both) => explains(both, logOf(change))),
+      )
+    return [...single, ...withOneFewer]
+  })
+  const known = new Set<string>()
+  return found
+    .filter((change) => {
+      const { id } = scales.contentOf(change.parts)
+      return !known.has(id) && known.add(id)
+    })
+    .map((change) => ({ change, score: scales.changed(best, change.parts, change.changed, best.score - FAR_BELOW).score }))
+    .filter(({ score }) => score > best.score - FAR_BELOW)
+    .sort((a, b) => b.score - a.score)
+    .slice(0, KICKS)
+}
+
+/** What to begin again from, what promises most first. */
+function* beginnings(scales: Scales, best: Weighed): Generator<Change> {
+  const kicks = kicksOf(scales, best).map(({ change }) => change)
+  yield* kicks.slice(0, FIRST_KICKS)
+  const riddles = riddlesOf(scales, best)
+  const spoken = (part: string): number => riddles.filter((place) => scales.answers(place, part)).length
+  yield* [...removals(best.parts)].sort((a, b) => spoken(b.changed[0] ?? '') - spoken(a.changed[0] ?? ''))
+  yield* shifted(best.parts)
+  yield* kicks.slice(FIRST_KICKS)
+}
+
+/**
+ * The others fitted to a change that stands: what is explained worst now is looked into first, and of what would explain it the best is taken that leads upwards.
+ */
+function fitted(scales: Scales, { parts, changed }: Change, best: Weighed, exhausted: () => boolean): Weighed {
+  const until = best.logs.length
+  const began = scales.effort
+  const enough = (): boolean => exhausted() || (scales.effort > began + ONE_KICK && now.score < best.score)
+  let now = scales.whole(parts, until)
+  const stands = (change: Change): boolean => !change.changed.some((part) => changed.includes(part) && change.parts.has(part) !== parts.has(part))
+  const hurt = (place: number): number => Math.max(scales.hopeOf(place), best.logs[place] ?? 0) - (now.logs[place] ?? 0)
+  const left = new Set<number>()
+  for (let round = 0; round < ROUNDS && !enough() && now.score > best.score - (BELOW[round] ?? BELOW_AT_LAST); round++) {
+    const place = [...now.logs.keys()].filter((p) => !left.has(p)).reduce((a, b) => (hurt(b) > hurt(a) ? b : a), -1)
+    if (place < 0 || hurt(place) < WORTH_TRYING) break
+    const among = PARTS.filter((part) => scales.answers(place, part))
+    const held = new Map([...now.parts].filter(([part]) => among.includes(part)))
+    const remedies = [...inAnyAmount(now.parts, among), ...otherAmounts(now.parts, held), ...removals(now.parts, held)]
+      .filter(stands)
+      .map((change) => ({ change, log: sum(scales.partRows(change.parts, place)) }))
+      .filter(({ log }) => log > (now.logs[place] ?? 0) + WORTH_TRYING)
+      .sort((a, b) => b.log - a.log)
+      .slice(0, REMEDIES)
+    const from = now
+    for (const { change } of remedies) {
+      if (scales.changed(from, change.parts, change.changed, now.score).score <= now.score + 1e-9) continue
+      const exact = scales.whole(change.parts, until)
+      if (exact.score > now.score + 1e-9) now = exact
+    }
+    if (now === from && left.add(place).size > UNREMEDIED) break
+    if (now !== from) left.clear()
+  }
+  // What comes near may be the stronger or the weaker as a whole.
+  for (const { parts: other } of now.score > best.score - NEAR ? shifted(now.parts) : []) {
+    if (enough()) break
+    const exact = scales.whole(other, until)
+    if (exact.score > now.score + 1e-9) now = exact
+  }
+  return now
+}
+
+/** Begins once more from what the proofs of the scheme show, where that is another mixture. */
+function anotherBeginning(scales: Scales, climbed: Weighed, until: number): Weighed {
+  const proposed = scales.proposed(climbed.parts)
+  if (compositionOf(proposed) === compositionOf(climbed.parts)) return climbed
+  const other = climb(scales, proposed, until)
+  return other.score > climbed.score ? other : climbed
+}
+
+/** Rivals that fall short by more than the one and less than the other (natural logarithm) may do so by amounts that were fitted without them. */
+const SHORT = [2, 10] as const
+/** The same rivals, those that fall somewhat short with the others fitted to them. */
+export function refitted(scales: Scales, best: Weighed, rivals: readonly Weighed[], steps: number): readonly Weighed[] {
+  const until = scales.effort + steps
+  const exhausted = (): boolean => scales.effort >= until
+  const nearestFirst = [...rivals].sort((a, b) => b.score - a.score)
+  return nearestFirst.map((rival) => {
+    const short = best.score - rival.score
+    if (exhausted() || short < SHORT[0] || short > SHORT[1]) return rival
+    const changed = PARTS.filter((part) => rival.parts.has(part) !== best.parts.has(part))
+    const better = fitted(scales, { parts: rival.parts, changed }, best, exhausted)
+    return better.score > rival.score ? better : rival
+  })
+}
+
+/** Better by one part fewer, or a little more or less of one, each worked whole: what a part has a hand in, its own tests do not all tell. */
+function refined(scales: Scales, start: Weighed, exhausted: () => boolean): Weighed {
+  let best = start
+  for (let found = true; found;) {
+    found = false
+    for (const { parts } of [...removals(best.parts), ...otherAmounts(best.parts)]) {
+      if (exhausted()) return best
+      const other = scales.whole(parts, start.logs.length)
+      if (other.score <= best.score + 1e-9) continue
+      best = other
+      found = true
+      break
+    }
+  }
+  return best
+}
+
+/** Parts that would explain best what the best mixture explains worst. */
+function hopefuls(scales: Scales, best: Weighed): readonly string[] {
+  const [worst] = riddlesOf(scales, best)
+  if (worst === undefined) return []
+  return additions(
+    best.parts,
+    PARTS.filter((part) => scales.answers(worst, part)),
+  )
+    .map(({ parts, changed }) => ({ part: changed[0] ?? '', log: sum(scales.partRows(parts, worst)) }))
+    .sort((a, b) => b.log - a.log)
+    .slice(0, HOPEFULS)
+    .map(({ part }) => part)
+}
+const HOPEFULS = 7
+
+/** Begins again in every way, as long as something is not explained and no more steps than these are simulated, and keeps what explains more. */
+export function dig(scales: Scales, start: Weighed, steps: number): Weighed {
+  const enough = scales.effort + steps
+  const exhausted = (): boolean => scales.effort >= enough
+  const until = start.logs.length
+  scales.limit = scales.effort + steps / 3
+  const anew = anotherBeginning(scales, start, until)
+  scales.limit = enough
+  let best = refined(scales, anew, exhausted)
+  const tried = new Set<string>()
+  for (let found = true; found && riddlesOf(scales, best).length > 0;) {
+    found = false
+    for (const change of beginnings(scales, best)) {
+      const { id } = scales.contentOf(change.parts)
+      if (exhausted()) break
+      if (tried.has(id)) continue
+      tried.add(id)
+      const reached = fitted(scales, change, best, exhausted)
+      if (reached.score <= best.score + 1e-9) continue
+      best = refined(scales, reached, exhausted)
+      found = true
+      break
+    }
+    if (found || exhausted()) continue
+    const exchanged = improve(scales, best, (now) => [[...swaps(now.parts, PARTS), ...twoForOne(now.parts, hopefuls(scales, now))]], 1)
+    if (exchanged.score > best.score + 1e-9) {
+      best = refined(scales, climb(scales, exchanged.parts, until), exhausted)
+      found = true
+    }
+  }
+  scales.limit = Infinity
+  return best
+}
