@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import { builtOrganicPercepts } from '../../script/trials/percepts'
-import { bodyWritten, contentOf, organicUnknowns, partsOf, reason, Simulations, takePercepts, THOROUGH, traceOf, UNLISTED } from '../deduction'
+import { bodyWritten, contentOf, organicUnknowns, partsOf, reason, Simulations, takePercepts, THROUGH_ALL, traceOf, UNLISTED } from '../deduction'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { COMPOUNDS, structureOf } from '../structure'
 import { adviseFrom, doTest } from './index'
@@ -42,7 +42,7 @@ describe('a compound that is in no library', () => {
     const among = organicUnknowns().filter((h) => h.content.id !== worked.smiles)
     // Nothing has stood up yet: without steps to spend there is nothing to ask.
     asked.push(byGroups(reason({ case: settings, entries: [...worked.entries] }, {}, among)))
-    reasoning.push(reason({ case: settings, entries: [...worked.entries] }, {}, among, { deep: 4 * THOROUGH }))
+    reasoning.push(reason({ case: settings, entries: [...worked.entries] }, {}, among, { deep: THROUGH_ALL }))
     asked.push(byGroups(reason({ case: settings, entries: [...worked.entries] }, {}, among)))
     for (const { species, probability } of reasoning[0]?.standings ?? []) believed.set(species, probability)
   }, 120_000)
@@ -74,7 +74,7 @@ describe('a compound that is in no library', () => {
   })
   test('where nothing but elements is asked, nothing is put together of groups', () => {
     const elements = organicUnknowns().filter((h) => h.elementsOnly)
-    expect(byGroups(reason({ case: settings, entries: [...entries] }, {}, elements, { deep: 4 * THOROUGH }))).toEqual([])
+    expect(byGroups(reason({ case: settings, entries: [...entries] }, {}, elements, { deep: THROUGH_ALL }))).toEqual([])
   })
   test('a set of elements by itself tells the tests of groups as what was put together does, and does not die out under them', () => {
     const [first] = reasoning
@@ -90,6 +90,15 @@ describe('a compound that is in no library', () => {
   })
 })
 
+test('of two groups in one molecule both are found, though hundreds of molecules with one are likelier beforehand', () => {
+  const chemistry = ['ignition', 'ferric-chloride-phenol', 'dinitrophenylhydrazine', 'bisulfite', 'hydroxamate', 'alkoxyl']
+  const { smiles, entries } = workedOn('salicylaldehyde', [...BEFORE, ...chemistry])
+  const among = organicUnknowns().filter((h) => h.content.id !== smiles)
+  const { standings } = reason({ case: settings, entries: [...entries] }, {}, among, { deep: THROUGH_ALL })
+  const believed = new Map(standings.map((s) => [s.species, s.probability]))
+  for (const part of partsOf(structureOf(smiles))) expect([part, (believed.get(part) ?? 0) > 0.5]).toEqual([part, true])
+}, 120_000)
+
 describe('a compound that may not be fused', () => {
   test('is looked for by its reactions once there are enough of them', () => {
     const { smiles, entries } = workedOn('1,3-dinitrobenzene', [
@@ -102,7 +111,7 @@ describe('a compound that may not be fused', () => {
     ])
     const among = organicUnknowns().filter((h) => h.content.id !== smiles)
     const groups = (list: readonly Entry[]): number =>
-      reason({ case: settings, entries: [...list] }, {}, among, { deep: 5 * THOROUGH }).hypotheses.filter((h) => h.byGroups).length
+      reason({ case: settings, entries: [...list] }, {}, among, { deep: THROUGH_ALL }).hypotheses.filter((h) => h.byGroups).length
     expect(groups(entries)).toBe(0)
     const more = doTest([...entries], 'dinitrophenylhydrazine', { content: contentOf(smiles), settings, simulations }, 'f', () => '')
     expect(groups([...entries, ...more])).toBeGreaterThan(0)

@@ -28,7 +28,7 @@ import type { TraceObservation } from './trace'
 /** A set of elements with less than this is left out. */
 const LIVE_SET = 0.02
 /** No more molecules than this are begun with: those of the likeliest sets. */
-const MOST = 4200
+const MOST = 6000
 /** After so many tests of groups they are asked about though no extract was. */
 const REACTIONS = 4
 /** One that falls this far behind the best of them is left, as are all of them this far behind the best there is (natural logarithm); and how many are kept at most, on the way and in the end. */
@@ -112,6 +112,9 @@ const isOfBody = ({ observations: [first] }: Group): boolean => {
   return test?.stage === 'looked' || test?.id === IN_WATER
 }
 
+/** Whether a test says the same of all that stand in the body that was seen. */
+const saysAlike = (group: Group): boolean => isOfBody(group) || everyTest.get(group.test ?? '')?.stage === 'constants'
+
 /** Sets of elements that the tests of elements left open, the likeliest first, each with a hypothesis that stands for it and the natural logarithm of what those tests say. */
 function liveSets(before: readonly Hypothesis[], elemental: readonly Said[]): ReadonlyMap<string, { readonly h: number; readonly log: number }> {
   const bySet = new Map<string, { logs: number[]; h?: number; log: number }>()
@@ -157,6 +160,16 @@ function nearness(smiles: string, body: SeenBody): number {
   if (body.sinks !== undefined && densityOf(structure) > 1 !== body.sinks) near *= UNLIKE_BODY.sinks
   if (body.dissolves !== undefined && dissolvesOf(structure) !== body.dissolves) near *= UNLIKE_BODY.dissolves
   return Math.max(LEAST_NEAR, near)
+}
+
+/** How much less likely a molecule is where what is reckoned of its structure is not what was seen: whether it sinks; how it dissolves, a little otherwise or wholly; judged. */
+const NOT_AS_RECKONED = { sinks: 0.35, dissolves: [1, 0.5, 0.2] } as const
+const DISSOLVING = ['no', 'partly', 'yes'] as const
+/** How well a molecule put together goes into the body that was seen. */
+function plausible(smiles: string, { sinks, dissolves }: SeenBody): number {
+  const structure = structureOf(smiles)
+  const steps = dissolves === undefined ? 0 : Math.abs(DISSOLVING.indexOf(dissolves) - DISSOLVING.indexOf(dissolvesOf(structure)))
+  return (sinks !== undefined && densityOf(structure) > 1 !== sinks ? NOT_AS_RECKONED.sinks : 1) * (NOT_AS_RECKONED.dissolves[steps] ?? 1)
 }
 
 /**
@@ -216,6 +229,7 @@ export function weighByGroups(
 ): readonly ByGroups[] {
   // Where nothing but elements is asked, groups are not.
   if (before.every((h) => h.elementsOnly)) return []
+  if (deep === 0 && !standing.has(simulations)) return []
   const elemental = said.filter(({ group }) => ofElements(group))
   // A copper wire settles nothing; what may not be fused is known by its reactions alone.
   const extracted = elemental.some(({ group }) => group.test !== 'beilstein' && !group.test?.endsWith('-fusion'))
@@ -231,11 +245,14 @@ export function weighByGroups(
       // One that the library has is thought of already, with what is known of it.
       if (!set || (!molecule.ofLibrary && compoundOf(molecule.content.id))) return []
       const content = body ? contentOf(seenAs(molecule.content.id, body), UNLISTED) : molecule.content
-      const total = Math.log(molecule.prior) + set.log
+      const fits = body && !molecule.ofLibrary ? plausible(molecule.content.id, body) : 1
+      const total = Math.log(molecule.prior * fits) + set.log
       return [{ hypothesis: { ...molecule, content }, smiles: molecule.content.id, together: new Map(), alone: new Map(), total, bySet: set.h }]
     })
-  // What tells most is asked first, while there are many to ask.
-  const others = said.filter((test) => !elemental.includes(test)).sort((a, b) => tellingOf(b) - tellingOf(a))
+  // What tells most is asked first, while there are many to ask; of the body, which all of them have alike, last: it would leave the likeliest beforehand alone to be asked.
+  const others = said
+    .filter((test) => !elemental.includes(test))
+    .sort((a, b) => Number(saysAlike(a.group)) - Number(saysAlike(b.group)) || tellingOf(b) - tellingOf(a))
   const leaders = leadersOf(before, elemental, others)
   const goThrough = (molecules: typeof among, most: number): readonly Candidate[] | null => {
     const until = simulations.made + most
@@ -289,7 +306,10 @@ function weighOne(candidate: Candidate, { group, otherwise, wrong }: Said, tell:
   })
 }
 
-/** How the prior is shared by the number of groups beside aromatic rings: none, one, two, more; of as many, each molecule is as likely as any other. */
+/**
+ * How the prior is shared by the number of groups beside aromatic rings: none, one, two, more. Of as many it is shared by sets of groups, each as likely as the root of the number of molecules that have it: a set is no
+ * likelier for being written on many skeletons, but what is common was written on more.
+ */
 const BY_NUMBER = [0.13, 0.5, 0.32, 0.05] as const
 const RING = groupOf('arene').label
 
@@ -299,15 +319,24 @@ let assembled: readonly Molecule[] | undefined
 /** All of them, as hypotheses. Structures must be readable (see `readStructuresWith`). */
 export function everyMolecule(): readonly Molecule[] {
   if (assembled) return assembled
-  const counted = ASSEMBLED.map((smiles) => {
+  const bySet = new Map<string, { smiles: string; ions: ReadonlySet<string> }[]>()
+  for (const smiles of ASSEMBLED) {
     const ions = partsOf(structureOf(smiles))
-    const groups = [...ions].filter((part) => part !== RING && !FUSION_ELEMENTS.some((e) => e === part)).length
-    return { smiles, ions, groups: Math.min(BY_NUMBER.length - 1, groups) }
+    const key = [...ions].sort().join()
+    const own = bySet.get(key)
+    if (own) own.push({ smiles, ions })
+    else bySet.set(key, [{ smiles, ions }])
+  }
+  const sets = [...bySet.values()].map((members) => {
+    const groups = [...(members[0]?.ions ?? [])].filter((part) => part !== RING && !FUSION_ELEMENTS.some((e) => e === part)).length
+    return { members, groups: Math.min(BY_NUMBER.length - 1, groups), weight: Math.sqrt(members.length) }
   })
-  const sizes = BY_NUMBER.map((_, n) => counted.filter(({ groups }) => groups === n).length)
-  assembled = counted.map(({ smiles, ions, groups }) => ({
-    ...{ content: contentOf(smiles, UNLISTED), ions, unlisted: true, byGroups: true, set: elementsOf(ions) },
-    prior: (BY_GROUPS * (BY_NUMBER[groups] ?? 0)) / (sizes[groups] ?? 1),
-  }))
+  const weights = BY_NUMBER.map((_, n) => sets.reduce((sum, { groups, weight }) => sum + (groups === n ? weight : 0), 0))
+  assembled = sets.flatMap(({ members, groups, weight }) =>
+    members.map(({ smiles, ions }) => ({
+      ...{ content: contentOf(smiles, UNLISTED), ions, unlisted: true, byGroups: true, set: elementsOf(ions) },
+      prior: (BY_GROUPS * (BY_NUMBER[groups] ?? 0) * weight) / (weights[groups] ?? 1) / members.length,
+    })),
+  )
   return assembled
 }

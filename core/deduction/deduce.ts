@@ -83,15 +83,21 @@ function withoutRuns(trace: Trace, runs: ReadonlyMap<string, unknown>): Trace {
 }
 
 const TARRY: ReadonlySet<string> = new Set(['yellow', 'orange', 'brown', 'red'])
+/** Whether the extract of the fusion was seen to be coloured: whatever is added to a portion of it then stands in that colour. */
+const tarSeen = ({ observations }: Trace): boolean =>
+  observations.some(
+    ({ observation: { channel, value, negated }, steps: [step] }) =>
+      channel === 'solution.colour' && !negated && TARRY.has(value) && (step?.test ?? '').endsWith('-fusion'),
+  )
 const ofFaultyFusion = (o: TraceObservation): boolean => stepsMeant(o).some(({ recipe }) => recipe.steps.some((s) => s.do === 'fuse' && isFaulty(s)))
 
 /** How likely an observation is under a hypothesis. */
-function likelihoodUnder({ content, unlisted, elementsOnly }: Hypothesis, o: TraceObservation, simulations: Simulations): number {
+function likelihoodUnder({ content, unlisted, elementsOnly }: Hypothesis, o: TraceObservation, simulations: Simulations, tarry: boolean): number {
   if (elementsOnly && !o.steps.some(({ recipe }) => tellsElements(recipe.steps))) return unknowing(o.observation)
   const expect = (step: TraceStep): Expectation | null => simulations.expect(content, step.recipe)
   const { channel, value } = o.observation
-  // Tar of a faulty fusion colours every liquid, and how deep it does says nothing of elements.
-  if (elementsOnly && channel === 'solution.colour' && TARRY.has(value) && ofFaultyFusion(o)) return unknowing(o.observation)
+  // Tar colours every liquid, and how deep it does says nothing of elements.
+  if (elementsOnly && channel === 'solution.colour' && TARRY.has(value) && (tarry || ofFaultyFusion(o))) return unknowing(o.observation)
   if (!unlisted || !isConstant(channel)) return likelihood(o, expect)
   // Of what is in no library nobody knows the constant, only whether such a compound has one.
   const step = stepsMeant(o)[0]
@@ -142,7 +148,10 @@ function likeAnother(rows: readonly Float64Array[], hypotheses: readonly Hypothe
 
 /** Every hypothesis by everything written. */
 function weighAll(trace: Trace, simulations: Simulations, hypotheses: readonly Hypothesis[]): Weighing & { readonly said: readonly Said[] } {
-  const table = trace.observations.map((o) => Float64Array.from(hypotheses, (hypothesis) => Math.log(likelihoodUnder(hypothesis, o, simulations))))
+  const tarry = tarSeen(trace)
+  const table = trace.observations.map((o) =>
+    Float64Array.from(hypotheses, (hypothesis) => Math.log(likelihoodUnder(hypothesis, o, simulations, tarry))),
+  )
   const alone = table.map((row) => row.slice())
   const said = groupsOf(trace).map((group): Said => {
     const rows = group.places.map((k) => table[k] as Float64Array)
@@ -159,8 +168,9 @@ function weighAll(trace: Trace, simulations: Simulations, hypotheses: readonly H
 /** The same of an organic jar, with what is put together of groups beside what is known by name. */
 function weighOrganic(trace: Trace, simulations: Simulations, named: readonly Hypothesis[], deep: number): Weighing {
   const weighed = weighAll(trace, simulations, named)
+  const tarry = tarSeen(trace)
   const tell = (hypothesis: Hypothesis, place: number): number =>
-    likelihoodUnder(hypothesis, trace.observations[place] as TraceObservation, simulations)
+    likelihoodUnder(hypothesis, trace.observations[place] as TraceObservation, simulations, tarry)
   const more = weighByGroups(named, weighed.said, tell, simulations, deep)
   if (more.length === 0) return weighed
   const beside = (table: readonly Float64Array[], own: (m: ByGroups) => ReadonlyMap<number, number>): readonly Float64Array[] =>
@@ -194,9 +204,9 @@ function likeWhatStands(table: readonly Float64Array[], named: readonly Hypothes
 }
 
 /** Steps simulated to think a mixture through before it is left. */
-export const THOROUGH = 8_000
+export const THOROUGH = 16_000
 /** The same to go once, and not line by line, through what an organic compound of no library may be. */
-export const THROUGH_ALL = 5 * THOROUGH
+export const THROUGH_ALL = 40_000
 
 /** The public answer alone. @throws NotebookError */
 export function deduce(notebook: Pick<Notebook, 'case' | 'entries'>): Deduction {

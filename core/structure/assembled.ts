@@ -5,7 +5,7 @@ const PLACE = '*'
 
 /** Skeletons with one place: chains by the kind of carbon, short and long; near a ring or a double bond; rings themselves. */
 const ONE = [
-  ...['CCCC*', 'CCC(C)*', 'CC(C)(C)*', 'CCC(C)(C)*', 'CCCCCCCCCCCC*', 'C1CCCCC1*'],
+  ...['CCCC*', 'CCC(C)*', 'CC(C)(C)*', 'CCC(C)(C)*', 'CCCC(C)(C)*', 'CC1(CCCC1)*', 'CCCCCCCCCCCC*', 'C1CCCCC1*'],
   ...['c1ccccc1C*', 'Cc1ccc(cc1)C*', 'c1ccccc1C(C)*', 'c1ccccc1CC*', 'C=CC*', 'CC=CC*'],
   ...['c1ccccc1*', 'Cc1ccc(cc1)*', 'Cc1cccc(c1)*', 'c1ccc2cc(ccc2c1)*'],
   ...['c1ccnc(c1)*', 'c1cncc(c1)*', 'c1ccoc1*', 'c1ccsc1*'],
@@ -19,9 +19,13 @@ const TWO = [
   'Cc1ccc(*)c(c1)*',
   'CC(*)CC*',
   'C(*)C*',
+  'C(*)CC*',
   'C(*)c1ccccc1*',
   'CCCCCCCC(*)CCCCCCC(C)*',
 ]
+/** A skeleton for pairs of groups that are seldom met together, and those of rings and chains where one of the two is common. */
+const SELDOM = 'C(*)CCC*'
+const ONE_COMMON = [...TWO.slice(0, 2), 'C(*)CC*']
 /** Skeletons with three. */
 const THREE = ['c1c(*)cc(*)c(c1)*', 'C(*)C(*)C*']
 
@@ -60,6 +64,7 @@ const PIECES: readonly Piece[] = [
   { smiles: 'C(=O)N(C)C' },
   { smiles: 'NC(C)=O', common: true },
   { smiles: 'NC(=O)c1ccccc1' },
+  { smiles: 'N(C)C(C)=O' },
   { smiles: 'NC(N)=O' },
   { smiles: 'NC(N)=S' },
   { smiles: 'NC(=S)Nc1ccccc1' },
@@ -155,6 +160,11 @@ const WHOLE = [
   'OCC1OC(OC2C(O)C(O)C(O)OC2CO)C(O)C(O)C1O',
   'OCC1OC(OC2(CO)OC(CO)C(O)C2O)C(O)C(O)C1O',
   'CC(O)C1OC(=O)C(O)=C1O',
+  'OCC(O)C(O)CO',
+  'OCC(O)C(O)C(O)CO',
+  'CC1OCCO1',
+  'COCOC',
+  'CCOC(C)OCC',
   'OC(O)C(Br)(Br)Br',
   'ClC(Cl)C(Cl)Cl',
   'CC(Cl)C(=O)O',
@@ -170,6 +180,21 @@ const WHOLE = [
   'CCC(=O)[O-].[Na+]',
   'Cc1ccc(cc1)C(=O)[O-].[Na+]',
   'Oc1ccccc1C(=O)[O-].[Na+]',
+  'Oc1ccc(cc1)C(=O)[O-].[Na+]',
+  'Nc1ccc(cc1)C(=O)[O-].[Na+]',
+  'Clc1ccc(cc1)C(=O)[O-].[Na+]',
+  'NCC(=O)[O-].[Na+]',
+  'CC(O)C(=O)[O-].[Na+]',
+  'CCC=CC(=O)[O-].[Na+]',
+  'CCC(=O)[O-].[K+]',
+  'Cc1ccc(cc1)C(=O)[O-].[K+]',
+  'Cc1ccc(cc1)S(=O)(=O)[O-].[Na+]',
+  'OC(=O)CC[NH3+].[Cl-]',
+  'CC(C(=O)O)[NH3+].[Cl-]',
+  'CCOC(=O)C[NH3+].[Cl-]',
+  'Oc1ccc(cc1)[NH3+].[Cl-]',
+  'OCC[NH3+].[Cl-]',
+  '[NH3+]CC[NH3+].[Cl-].[Cl-]',
   'NC(N)=[NH2+].[Cl-]',
   'CC(N)C(=O)O',
   'CC(O)C(N)C(=O)O',
@@ -179,6 +204,8 @@ const WHOLE = [
   'NC(Cc1c[nH]c2ccccc12)C(=O)O',
   'c1ccc(cc1)C(O)(c1ccccc1)c1ccccc1',
   'CC(C)(O)c1ccccc1',
+  'CC(O)(C(=O)O)c1ccccc1',
+  'c1ccc2c(c1)[nH]c1ccc(C)cc12',
 ] as const
 
 /** Pairs that would not keep. */
@@ -197,6 +224,8 @@ function placed(skeleton: string, pieces: readonly Piece[]): string {
 }
 
 const COMMON = PIECES.filter((p) => p.common)
+/** Of those that are not common, the ones met on a chain beside another. */
+const SELDOM_PIECES = PIECES.filter((p) => !p.common && !p.smiles.includes('c'))
 const keeps = (pieces: readonly Piece[]): boolean => pieces.every((a, i) => pieces.slice(i + 1).every((b) => !apart(a, b)))
 /** Every choice of so many, in any order but one. */
 function chosen(n: number, among: readonly Piece[]): readonly (readonly Piece[])[] {
@@ -216,9 +245,10 @@ export const ASSEMBLED: readonly string[] = [
     ),
     ...onto(TWO, chosen(2, COMMON)),
     ...onto(
-      TWO.slice(0, 2),
+      ONE_COMMON,
       PIECES.filter((p) => !p.common).flatMap((p) => COMMON.map((c) => [p, c])),
     ),
+    ...onto([SELDOM], chosen(2, SELDOM_PIECES)),
     ...onto(THREE, chosen(3, COMMON.slice(0, 9))),
   ]),
 ]
