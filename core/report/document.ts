@@ -194,9 +194,43 @@ const sayOf = (traced: TraceStep): string[] => {
 /**
  * What the observations of one row say together: what they speak for ion by ion, what they speak against in a line, strongest first. An ion is spoken of only where the
  * work done could have shown it, and not where the test poured it in: what follows for the others by elimination belongs to the conclusion.
- * @param most ions named in a line; how many more there are is told
  */
-export function inferencesOf(entries: ReadonlySet<string>, reasoning: Reasoning, most = Infinity): string[] {
+export function inferencesOf(entries: ReadonlySet<string>, reasoning: Reasoning): string[] {
+  const { indicated, perhaps, not, hardly } = toldBy(entries, reasoning)
+  return [
+    ...indicated.map((ion) => `${ion} is indicated`),
+    ...perhaps.map((ion) => `${ion} may be present`),
+    ...listed(not).map((ions) => `no ${ions}`),
+    ...listed(hardly).map((ions) => `hardly ${ions}`),
+  ]
+}
+
+/** The same where there is room for a few short lines: what is likeliest first, so many named in each, and how many more there are; what is hardly there only where there is little else to say. */
+export function inferencesInShort(entries: ReadonlySet<string>, reasoning: Reasoning, most: number): string[] {
+  const { indicated, perhaps, not, hardly } = toldBy(entries, reasoning)
+  const plain = [
+    ...listed(indicated, most).map((ions) => `${ions} indicated`),
+    ...listed(perhaps, most).map((ions) => `${ions} perhaps`),
+    ...listed(not, most).map((ions) => `no ${ions}`),
+  ]
+  return plain.length > 1 ? plain : [...plain, ...listed(hardly, most).map((ions) => `hardly ${ions}`)]
+}
+
+/** Ions in a line, the first so many named; none where there are none. */
+const listed = (ions: readonly string[], most = Infinity): string[] =>
+  ions.length === 0
+    ? []
+    : [
+        `${ions.slice(0, most).join(ions.some((name) => name.includes(',')) ? '; ' : ', ')}${ions.length > most ? ` and ${ions.length - most} more` : ''}`,
+      ]
+
+interface Told {
+  readonly indicated: readonly string[]
+  readonly perhaps: readonly string[]
+  readonly not: readonly string[]
+  readonly hardly: readonly string[]
+}
+function toldBy(entries: ReadonlySet<string>, reasoning: Reasoning): Told {
   const steps = reasoning.trace.observations.flatMap((o) => (entries.has(o.entry) ? o.steps : []))
   const brought = (ion: string): boolean => steps.length > 0 && steps.every(({ test }) => test !== null && broughtBy(test, ion))
   const told = reasoning.standings
@@ -205,15 +239,12 @@ export function inferencesOf(entries: ReadonlySet<string>, reasoning: Reasoning,
     .filter(({ species, weight }) => Math.abs(weight) >= 0.5 && couldShow(species, steps, reasoning, weight > 0))
     .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight))
   const named = (from: number, to: number): string[] => told.filter(({ weight }) => weight >= from && weight < to).map(({ species }) => species)
-  const rest = (ions: readonly string[]): string => (ions.length > most ? ` and ${ions.length - most} more` : '')
-  const line = (before: string, ions: readonly string[]): string[] =>
-    ions.length > 0 ? [`${before} ${ions.slice(0, most).join(ions.some((name) => name.includes(',')) ? '; ' : ', ')}${rest(ions)}`] : []
-  return [
-    ...named(CLEARLY, Infinity).map((ion) => `${ion} is indicated`),
-    ...named(0, CLEARLY).map((ion) => `${ion} may be present`),
-    ...line('no', named(-Infinity, -CLEARLY)),
-    ...line('hardly', named(-CLEARLY, 0)),
-  ]
+  return {
+    indicated: named(CLEARLY, Infinity),
+    perhaps: named(0, CLEARLY),
+    not: named(-Infinity, -CLEARLY),
+    hardly: named(-CLEARLY, 0),
+  }
 }
 
 /** A weight (log10) from which on the words are plain. */

@@ -4,7 +4,7 @@ import { doTest } from '../advice'
 import { reason, Simulations, takePercepts } from '../deduction'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { findSalt } from '../species'
-import { documentOf, inferencesOf } from './document'
+import { documentOf, inferencesInShort, inferencesOf } from './document'
 import { toCsv } from './csv'
 import { toHtml } from './html'
 import { toMarkdown, typeset } from './markdown'
@@ -36,12 +36,15 @@ describe('the report', () => {
     expect(silver?.inference.length).toBeGreaterThan(0)
     expect(silver?.inference.join()).not.toMatch(/NH4|Ag\^|NO3/)
   })
-  test('names what a row speaks against in a line, cut short where there is little room', () => {
+  test('names all that a row speaks against in a line; where there is little room a line for each kind, cut short', () => {
     const reasoning = reason({ case: settings, entries })
     const saws = new Set(entries.flatMap((e) => ('saw' in e ? [e.id] : [])))
-    const against = (most?: number): string | undefined => inferencesOf(saws, reasoning, most).find((l) => l.startsWith('no '))
-    expect(against()).toMatch(/^no \S+(, \S+){3,}$/)
-    expect(against(2)).toMatch(/^no \S+, \S+ and \d+ more$/)
+    expect(inferencesOf(saws, reasoning).find((l) => l.startsWith('no '))).toMatch(/^no \S+(, \S+){3,}$/)
+    const short = inferencesInShort(saws, reasoning, 2)
+    expect(short.find((l) => l.startsWith('no '))).toMatch(/^no \S+, \S+ and \d+ more$/)
+    const indicated = inferencesOf(saws, reasoning).filter((l) => l.endsWith(' is indicated'))
+    expect(indicated.length).toBeGreaterThan(1)
+    expect(short[0]).toBe(`${indicated.map((l) => l.replace(' is indicated', '')).join(', ')} indicated`)
   })
   test('cites rows by the number the reader counts', () => {
     expect(document.conclusions).toEqual([{ species: 'CuCl2.2H2O', claim: 'confirmed', citing: ['row 1'] }])

@@ -58,7 +58,7 @@ import {
   type Undone,
   type WithReagent,
 } from '@foxing/core'
-import { documentFrom, inferencesOf, type ReportDocument } from '@foxing/core/report'
+import { documentFrom, inferencesInShort, type ReportDocument } from '@foxing/core/report'
 import { expose } from 'comlink'
 
 /** What the evidence of a notebook comes to: standings with reasons, and the inference each test has earned. */
@@ -159,8 +159,8 @@ function reasoned({ case: settings, entries }: Asked): NonNullable<typeof last> 
   return last
 }
 
-/** Ions that a row of the bench names as ruled out; the report names them all. */
-const MOST_NAMED = 4
+/** Ions that a row of the bench names of each kind; the report names them all. */
+const MOST_NAMED = 2
 
 function weighed(reasoning: Reasoning): Weighed {
   const { standings, formulae, conflicts, trace } = reasoning
@@ -169,7 +169,7 @@ function weighed(reasoning: Reasoning): Weighed {
     const did = steps[0]?.entry
     if (did !== undefined) earned.set(did, (earned.get(did) ?? new Set()).add(entry))
   }
-  const inferences = Object.fromEntries([...earned].map(([did, saws]) => [did, inferencesOf(saws, reasoning, MOST_NAMED).slice(0, 3)]))
+  const inferences = Object.fromEntries([...earned].map(([did, saws]) => [did, inferencesInShort(saws, reasoning, MOST_NAMED)]))
   return { standings, formulae: formulae.slice(0, 8), conflicts, inferences }
 }
 

@@ -36,7 +36,8 @@ export function Pencil({ proposals, complete, thinking, of, done, focus, onBegin
     setAt((k) => Math.max(0, Math.min(proposals.length - 1, k + (event.key === 'ArrowDown' ? 1 : -1))))
   }
   return (
-    <section aria-label="next" className="off-paper px-5 py-4">
+    // Room for a proposal, so that what is thought of later moves nothing.
+    <section aria-label="next" className={`off-paper px-5 py-4 ${chosen || thinking ? 'md:min-h-43' : ''}`}>
       {/* One menu throughout: advice that arrives while it is open must not shut it. */}
       <div className={`flex gap-4 ${chosen ? 'items-start' : 'items-center'}`}>
         <div className="md:ml-8 min-w-0 flex-1">
