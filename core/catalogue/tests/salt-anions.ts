@@ -325,6 +325,27 @@ export const esterFromSolution = anion({
   ],
 })
 
+export const fluorideFromSolution = anion({
+  id: 'fluoride-from-solution',
+  title: 'Fluoride: soda, boiled down; concentrated sulfuric acid, a drop of water over it',
+  steps: [
+    take(mL(2)),
+    add('Na2CO3 0.5 M', mL(5)),
+    { do: 'concentrate', vessel: THIS, toFraction: 0.07 },
+    add('H2SO4 conc', mL(1)),
+    warm(3),
+    { do: 'hold', over: THIS, rod: 'water', for: 'does the drop go milky' },
+  ],
+  because: 'Metals and phosphate hide fluoride in water, not in hot acid: the silicon fluoride it takes from the glass clouds a drop of water.',
+  relies: ['little borate and silicate: they keep the fluoride as boron or silicon fluoride'],
+  minutes: 11,
+  cautions: [
+    'Not beside chlorate or permanganate: concentrated acid with them may explode.',
+    'Acid fumes: the hood. Concentrated acid on a wet residue spits: drops, the mouth of the tube away from faces.',
+    'Hydrogen fluoride burns deep: gloves, calcium gluconate gel at hand.',
+  ],
+})
+
 export const borateFromSolution = anion({
   id: 'borate-from-solution',
   title: 'Boiled down, methanol and concentrated sulfuric acid, the vapour lit',

@@ -104,6 +104,19 @@ test('what comes down pair by pair may keep as a whole, in other amounts', () =>
   expect(keepsTogether(silver('trace', 'heavy'))).toBe(true)
 })
 
+describe('fluoride, boiled down with soda and driven out', () => {
+  test.each([
+    [['Al^3+', 'F^-', 'Cl^-'], 'milky drop'],
+    [['Mg^2+', 'Al^3+', 'SO4^2-', 'PO4^3-', 'F^-', ACID], 'milky drop'],
+    [['Mg^2+', 'Al^3+', 'SO4^2-', 'PO4^3-', ACID], 'unchanged'],
+    [['Na^+', 'H4SiO4'], 'unchanged'],
+    [['Fe^3+', 'NO3^-', 'Cl^-', ACID], 'unchanged'],
+  ])('%j leaves the drop: %s', (parts, rod) => {
+    const lines = written(partsOf(...parts), [['fluoride-from-solution', 'A']])
+    expect(lines.flatMap((e) => ('saw' in e && e.saw.channel === 'rod' ? [e.saw.value] : []))).toEqual([rod])
+  })
+})
+
 describe('solutions drawn to practise on', () => {
   test('the same seed draws the same; ions that react, or come down, are not drawn together', () => {
     expect(practiceSolution(41, {}).content).toEqual(practiceSolution(41, {}).content)
