@@ -2,6 +2,7 @@ import AxeBuilder from '@axe-core/playwright'
 import type { Locator, Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { picture } from '../bitmap'
+import { jumped, watchJumps } from '../jumps'
 import { expect, test } from '../people'
 
 const main = (page: Page): Locator => page.getByRole('main', { name: 'notebook page' })
@@ -25,22 +26,14 @@ async function accessible(page: Page): Promise<void> {
 }
 
 test('what is thought of after a bench has opened moves nothing of what is drawn', async ({ page }) => {
-  await page.addInitScript(() => {
-    const jumps: number[] = []
-    Object.assign(window, { jumps })
-    new PerformanceObserver((list) => {
-      for (const shift of list.getEntries() as (PerformanceEntry & { value: number; hadRecentInput: boolean })[])
-        if (!shift.hadRecentInput) jumps.push(shift.value)
-    }).observe({ type: 'layout-shift', buffered: true })
-  })
+  await watchJumps(page)
   await page.goto('/')
   await page.getByRole('link', { name: /F-07/ }).click()
   await expect(page.getByLabel('in contention')).toHaveAttribute('aria-busy', 'false')
   await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible()
   await expect(page.getByRole('main', { name: 'notebook page' })).toContainText('indicated')
-  const jumped = await page.evaluate(() => (window as unknown as { jumps: number[] }).jumps.reduce((a, b) => a + b, 0))
   // A hundredth is a line of text that moves by its own height, once, in a corner.
-  expect(jumped).toBeLessThan(0.01)
+  expect(await jumped(page)).toBeLessThan(0.01)
 })
 
 test('waits: begun by a key, seen from the shelf, kept over a reload, and at their end they lead back to what to look at', async ({ page }) => {

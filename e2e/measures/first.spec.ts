@@ -1,4 +1,5 @@
-import type { CDPSession, Page } from '@playwright/test'
+import type { CDPSession } from '@playwright/test'
+import { jumped, watchJumps } from '../jumps'
 import { expect, test } from '../people'
 
 /** kB that came over the wire for scripts, apart from those of workers. */
@@ -17,9 +18,6 @@ async function scriptsOf(session: CDPSession, load: () => Promise<void>): Promis
   return size
 }
 
-/** How much what is drawn has jumped without anybody's doing, since the page was loaded. */
-const jumped = (page: Page): Promise<number> => page.evaluate(() => (window as unknown as { jumps: number[] }).jumps.reduce((a, b) => a + b, 0))
-
 /** Half of 500 lines are tests begun, half what was written at them. */
 function long(): string {
   const at = '2026-10-05T09:00:00.000Z'
@@ -32,14 +30,7 @@ function long(): string {
 
 /** Prints; nothing is asserted of time. */
 test('first load, a long notebook, and what jumps', async ({ page, context }) => {
-  await page.addInitScript(() => {
-    const jumps: number[] = []
-    Object.assign(window, { jumps })
-    new PerformanceObserver((list) => {
-      for (const shift of list.getEntries() as (PerformanceEntry & { value: number; hadRecentInput: boolean })[])
-        if (!shift.hadRecentInput) jumps.push(shift.value)
-    }).observe({ type: 'layout-shift', buffered: true })
-  })
+  await watchJumps(page)
   const session = await context.newCDPSession(page)
   const sizes = await scriptsOf(session, async () => {
     await page.goto('/')
