@@ -142,7 +142,8 @@ describe('the error model', () => {
             expect(p).toBeGreaterThan(0)
             expect(p).toBeLessThan(1)
           }
-          expect(shares.reduce((a, b) => a + b, 0)).toBeLessThan(1.6)
+          // Of lines in the spectroscope several are seen side by side, each with a probability of its own.
+          if (channel.id !== 'flame.line') expect(shares.reduce((a, b) => a + b, 0)).toBeLessThan(1.6)
         },
       ),
       { numRuns: 300, seed: 2 },
