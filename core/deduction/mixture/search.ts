@@ -49,7 +49,7 @@ export function settle(scales: Scales, parts: Parts, until: number, deep: number
   }
   for (;;) {
     const apart = rivalsOf(scales, best, until)
-    const rivals = deep > 0 ? refitted(scales, best, apart, deep / 4) : apart
+    const rivals = deep > 0 && !explainsAll(scales, best) ? refitted(scales, best, apart, deep / 4) : apart
     const better = rivals.reduce((a, b) => (b.score > a.score ? b : a), best)
     const found = { best, rivals: withFartherOnes(scales, best, rivals) }
     if (better === best) return found

@@ -180,7 +180,7 @@ const nameOf = ({ case: settings, entries }: Asked): string => JSON.stringify([s
 const LET_PASS = 25
 
 /** Rounds of thinking again before it is left, and the steps simulated in each. */
-const SHARPENINGS = 16
+const SHARPENINGS = 6
 const SHARPENED = 1500
 /** Thinking again lets the answer of the first thought out before it, ms. */
 const AFTER_THOUGHT = 300
