@@ -21,7 +21,12 @@ function readIn(line: string, step: Step, dry: boolean): Reading {
   const constant = step.do === 'melting-point' || step.do === 'boiling-point' ? constantIn(line, step.do) : null
   if (constant) return { observations: [constant.observation], rest: constant.left.split(/[\s,;:()]+/).filter((word) => word !== '') }
   const smelling = step.do === 'smell' ? smellWords(line) : null
-  if (step.do === 'flame') return readShorthand(/\bflame\b/i.test(line) ? line : `flame ${line}`)
+  if (step.do === 'flame') {
+    const reading = readShorthand(/\bflame\b/i.test(line) ? line : `flame ${line}`)
+    // The step looks at the bare flame: that it was looked at otherwise is not lost.
+    const glass = step.through === 'air' ? THROUGH_GLASS.exec(line) : null
+    return glass ? { ...reading, rest: [...reading.rest, glass[0]] } : reading
+  }
   if (smelling) return smelling
   const reading = readShorthand(line)
   if (step.do === 'ignite' || step.do === 'charcoal' || step.do === 'cobalt-nitrate' || step.do === 'bead')
@@ -32,6 +37,8 @@ function readIn(line: string, step: Step, dry: boolean): Reading {
   if (dry) return { ...reading, observations: reading.observations.flatMap(onDrySample) }
   return reading
 }
+
+const THROUGH_GLASS = /\b((through|thru) )?(cobalt|blue|co) glass\b/i
 
 /** Longer names first: "far red" holds "red". */
 const LINES = [...LINE_COLOURS].sort((a, b) => b.length - a.length)

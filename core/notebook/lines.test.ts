@@ -65,6 +65,13 @@ describe('at any step that is looked at', () => {
   })
 })
 
+test('what was seen through glass, where the step looks at the bare flame, keeps that as text', () => {
+  const through = (glass: 'air' | 'cobalt-glass'): unknown =>
+    readAt('lilac thru cobalt glass', stepSchema.parse({ do: 'flame', from: 'sample', support: 'wire', through: glass }), false)
+  expect(through('air')).toMatchObject({ observations: [{ channel: 'flame.colour', value: 'violet' }], rest: ['thru cobalt glass'] })
+  expect(through('cobalt-glass')).toMatchObject({ observations: [{ channel: 'flame.colour', value: 'violet' }], rest: [] })
+})
+
 describe('the twenty commonest, against paper', () => {
   const rows = readFileSync(new URL('../../docs/at-the-bench.md', import.meta.url), 'utf8')
     .split('\n')
