@@ -44,6 +44,7 @@ describe('stop gates', () => {
     ['K2CrO4', 'borate-after-reduction', false],
     ['NaCl', 'ester-from-solution', false],
     ['KClO3', 'fluoride-from-solution', true],
+    ['KMnO4', 'fluoride-from-solution', true],
     ['NaF', 'fluoride-from-solution', false],
     ['KMnO4', 'full-separation/borate-sought', true],
     ['KClO3', 'full-separation/organic-acids-sought', true],

@@ -341,7 +341,7 @@ export const fluorideFromSolution = anion({
   minutes: 11,
   cautions: [
     'Not beside chlorate or permanganate: concentrated acid with them may explode.',
-    'Acid fumes: the hood. Concentrated acid on a wet residue spits: drops, the mouth of the tube away from faces.',
+    'The soda that is left fizzes hard, and the wet residue heats and spits, when concentrated acid comes to it: cooled first, drop by drop, the mouth of the tube away from faces, in the hood.',
     'Hydrogen fluoride burns deep: gloves, calcium gluconate gel at hand.',
   ],
 })
