@@ -1,4 +1,5 @@
 export * from './activity'
 export * from './chemistry'
+export * from './root'
 export * from './solver'
 export * from './system'

@@ -44,6 +44,7 @@ export const conversionKey = (id: string): string => `conversion:${id}`
 export function convert(mix: Reacting, contents: Contents, volume_mL: number): boolean {
   let any = false
   for (const { conversion, takes, change } of PREPARED) {
+    if (!takes.every(([c]) => c === 0 || (mix.totals[c] as number) > LEAST)) continue
     if (!conversion.when.some((w) => holdsTrue(w, mix, contents.pH))) continue
     const key = conversionKey(conversion.id)
     // A slow one goes to its share once in an operation.

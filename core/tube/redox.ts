@@ -1,4 +1,4 @@
-import { lnKAt, type Shift } from '../equilibrium'
+import { lnKAt, rootBetween, type Shift } from '../equilibrium'
 import { COUPLES, type Couple, type Spared, type When } from '../reactions'
 import { AQUEOUS, inComponents, SOLIDS, type Resolved } from '../species'
 import { GAS_CONSTANT, kelvin, LN10, WARM, type Celsius } from '../units'
@@ -20,7 +20,11 @@ const WORTH_IT = 1e-4
 /** A reaction's extent is found to this share of all it could do, or until this little force is left, V; in no more trials. */
 const FINE_ENOUGH = 1 / 4096
 const NO_FORCE = 5e-4
-const MOST_HALVINGS = 14
+const MOST_TRIED = 14
+/** What is used up wholly has no activity of its own to compare: this far it is still asked. */
+const NEARLY_ALL = 0.999
+const logit = (share: number): number => Math.log(share / (1 - share))
+const expit = (at: number): number => 1 / (1 + Math.exp(-at))
 
 interface Side {
   /** Pairs of component and coefficient. */
@@ -233,27 +237,23 @@ function carryOut({ oxidant, reductant, threshold }: Pair, mix: Reacting): Conte
   const force = (contents: Contents): number => potential(oxidant, contents, mix) - potential(reductant, contents, mix) - threshold + DRIVING_FORCE
   let extent = all
   let contents: Contents | null = null
-  // What is used up wholly has no activity of its own to compare: a thousandth short of it tells which way it still goes.
-  const atEnd = force(mix.settle(at(all * 0.999)))
+  const atEnd = force(mix.settle(at(all * NEARLY_ALL)))
   if (atEnd >= 0) contents = mix.settle(at(all))
   else {
     const atStart = force(mix.settle(at(all * WORTH_IT)))
     if (atStart <= 0) return null
-    const low = { extent: all * WORTH_IT, force: atStart }
-    const high = { extent: all * 0.999, force: atEnd }
-    // By false position, and by halving where that is lame: the force is steep where something runs out.
-    for (let n = 0; n < MOST_HALVINGS && high.extent - low.extent > all * FINE_ENOUGH; n++) {
-      const share = n % 3 === 2 ? 0.5 : Math.min(0.98, Math.max(0.02, low.force / (low.force - high.force)))
-      extent = low.extent + share * (high.extent - low.extent)
-      contents = mix.settle(at(extent))
-      const now = force(contents)
-      if (Math.abs(now) < NO_FORCE) break
-      const [near, far] = now > 0 ? [low, high] : [high, low]
-      near.extent = extent
-      near.force = now
-      // The end that stays counts for less, so that the other comes nearer next time (Illinois).
-      far.force /= 2
-    }
+    // The force goes about as the logarithm of what is made over what is left: on that scale it is nearly straight.
+    rootBetween(
+      { at: logit(WORTH_IT), value: atStart },
+      { at: logit(NEARLY_ALL), value: atEnd },
+      (place) => {
+        extent = all * expit(place)
+        contents = mix.settle(at(extent))
+        return force(contents)
+      },
+      (tried, other) => Math.abs(tried.value) < NO_FORCE || Math.abs(expit(tried.at) - expit(other.at)) < FINE_ENOUGH,
+      MOST_TRIED,
+    )
   }
   if (!contents) return null
   mix.totals = at(extent)

@@ -1,4 +1,4 @@
-import { acidExcess, chemistryOf, newState, type Chemistry, type Shift, type State } from '../equilibrium'
+import { acidExcess, chemistryOf, newState, rootBetween, type Chemistry, type Shift, type State } from '../equilibrium'
 import { AQUEOUS, COMPONENTS, gasById, molarMass, type Extract, type Gas, type Solid, type Solution, type SolventData } from '../species'
 import { celsius, GAS_CONSTANT_L_atm, kelvin, LN10, ROOM, type Celsius } from '../units'
 import { convert, mayConvert } from './convert'
@@ -294,23 +294,34 @@ const goneOf = (before: ReturnType<typeof gasPressures>, lost: ReadonlyMap<strin
 /** A gas whose pressure over the liquid is less than this leaves nothing worth carrying off, atm. */
 const NO_PRESSURE_atm = 1e-7
 
+/** Size of a bubble, as volume / (R T) in mol/atm: the first that is tried, and the largest; how near its pressure comes to one atmosphere; and how often it is tried. */
+const USUAL_BUBBLE = 1e-4
+const LARGEST_BUBBLE = 1
+const FINE_BUBBLE = 0.01
+const MOST_BUBBLES = 24
 /**
- * Lets gas bubble off until the gases together press with no more than the air does. The size of the bubble is found by halving in the logarithm: its pressure falls as it grows.
+ * Lets gas bubble off until the gases together press with no more than the air does: the bubble is sought whose pressure is that.
  */
 export function release(vessel: Vessel, shift?: Shift): { vessel: Vessel; escaped: Escaped[] } {
   const before = gasPressures(vessel)
   const { contents } = vessel
-  if (!contents || before.reduce((sum, { atm }) => sum + atm, 0) <= 1) return { vessel, escaped: [] }
-  let low = Math.log(1e-9)
-  let high = Math.log(1)
+  const pressure = before.reduce((sum, { atm }) => sum + atm, 0)
+  if (!contents || pressure <= 1) return { vessel, escaped: [] }
   let gas: number[] = []
-  for (let n = 0; n < 24 && high - low > 0.01; n++) {
-    const middle = (low + high) / 2
-    const shared = sharedWithGas(vessel, contents, Math.exp(middle))
+  // What one gas leaves dissolved and what stands in the bubble share it in proportion, so that the inverse of its pressure grows evenly with the bubble.
+  const shortAt = (space: number): number => {
+    const shared = sharedWithGas(vessel, contents, space)
     gas = shared.gas
-    if (shared.atm > 1) low = middle
-    else high = middle
+    return 1 / shared.atm - 1
   }
+  let small = { at: 0, value: 1 / pressure - 1 }
+  let large = { at: USUAL_BUBBLE, value: shortAt(USUAL_BUBBLE) }
+  while (large.value < 0 && large.at < LARGEST_BUBBLE) {
+    small = large
+    const at = 4 * large.at
+    large = { at, value: shortAt(at) }
+  }
+  rootBetween(small, large, shortAt, ({ value }) => Math.abs(value) < FINE_BUBBLE, MOST_BUBBLES)
   const after = settleEquilibrium({ ...vessel, totals: withoutGas(vessel, contents, gas) }, shift)
   const lost = new Map(contents.chemistry.gases.map((g, i) => [g.id, gas[i] ?? 0]))
   return { vessel: { ...after, headspace: lost }, escaped: goneOf(before, lost) }
