@@ -1,5 +1,18 @@
 import { describe, expect, test } from '@jest/globals'
-import { additions, crowded, everyAddition, inAnyAmount, otherAmounts, pairs, pairsOut, removals, shifted, swaps, without } from './changes'
+import {
+  additions,
+  crowded,
+  everyAddition,
+  inAnyAmount,
+  otherAmounts,
+  otherCarriers,
+  pairs,
+  pairsOut,
+  removals,
+  shifted,
+  swaps,
+  without,
+} from './changes'
 import { ACID, PARTS, type AmountClass, type Parts } from './parts'
 
 const partsOf = (...parts: readonly string[]): Parts => new Map(parts.map((part) => [part, 'middling'] as const))
@@ -53,6 +66,18 @@ describe('steps from one mixture to another', () => {
     const two = named(pairs(held, ['Zn^2+', 'Br^-', 'K^+']))
     expect(new Set(two).size).toBe(two.length)
     expect(two).toHaveLength(3)
+  })
+  test('another anion takes the place of the one that carries the charge', () => {
+    const carried = partsOf('Ni^2+', 'SCN^-', 'F^-', ACID)
+    const tried = otherCarriers(carried)
+    expect(tried.length).toBeGreaterThan(3)
+    for (const { parts, changed } of tried) {
+      expect(parts.has('SCN^-')).toBe(false)
+      expect(parts.has('F^-')).toBe(true)
+      expect(changed).toContain('SCN^-')
+      expect(parts.size).toBe(carried.size)
+    }
+    expect(otherCarriers(partsOf('Ni^2+'))).toEqual([])
   })
   test('what comes down pair by pair but keeps in other amounts is tried in those', () => {
     const tried = crowded(partsOf('S2O3^2-'), ['Ag^+'])

@@ -1,4 +1,4 @@
-import { ACID, CLASSES, type AmountClass, type Parts } from './parts'
+import { ACID, CARRIERS, carriersOf, CLASSES, type AmountClass, type Parts } from './parts'
 import { keepsTogether, shares } from './together'
 
 /** How one mixture is changed into another: the steps of the search. */
@@ -79,6 +79,15 @@ export const pairs = (parts: Parts, among: readonly string[]): Change[] =>
       changed: [...first.changed, ...second.changed],
     })),
   )
+
+/** Another anion in place of the one that carries the charge of the cations: there is much of it, and without it the next would have to stand in. */
+export const otherCarriers = (parts: Parts): Change[] => {
+  const { anion: carrier } = carriersOf(parts)
+  if (carrier === undefined) return []
+  return additions(without(parts, carrier), CARRIERS).flatMap((change) =>
+    change.changed.includes(carrier) ? [] : [{ ...change, changed: [carrier, ...change.changed], toTheEnd: true }],
+  )
+}
 
 /** One part for two: bromide and chloride pass for thiocyanate. */
 export const twoForOne = (parts: Parts, among: readonly string[]): Change[] =>

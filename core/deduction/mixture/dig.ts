@@ -1,4 +1,4 @@
-import { additions, inAnyAmount, otherAmounts, removals, shifted, swaps, twoForOne, without, type Change } from './changes'
+import { additions, inAnyAmount, otherAmounts, otherCarriers, removals, shifted, swaps, twoForOne, without, type Change } from './changes'
 import { climb, improve } from './climb'
 import { PARTS } from './parts'
 import { compositionOf, sum, type Scales, type Weighed } from './scales'
@@ -16,8 +16,8 @@ const FIRST_KICKS = 4
 /** A change explains a riddle where it comes out so much likelier (natural logarithm). */
 const WORTH_TRYING = 0.7
 /** What is this far below the best before the first, the second and later rounds of fitting is left (natural logarithm). */
-const BELOW = [90, 90, 60, 40, 30] as const
-const BELOW_AT_LAST = 20
+const BELOW = [60, 45, 30, 20, 15] as const
+const BELOW_AT_LAST = 10
 /** So near the best, what was fitted is tried weaker and stronger as a whole (natural logarithm). */
 const NEAR = 6
 const ROUNDS = 12
@@ -28,6 +28,8 @@ const REMEDIES = 5
 const UNREMEDIED = 2
 /** Of changes that explain a test better, those are tried that cost less than this elsewhere (natural logarithm). */
 const FAR_BELOW = 40
+/** So many anions are tried in place of the one that carries the charge. */
+const EXCHANGES = 4
 
 /** Tests that a mixture does not explain, the worst first. */
 export const riddlesOf = (scales: Scales, { parts, logs }: Weighed): readonly number[] =>
@@ -36,14 +38,8 @@ export const riddlesOf = (scales: Scales, { parts, logs }: Weighed): readonly nu
     .sort((a, b) => scales.shortfallAt(parts, b) - scales.shortfallAt(parts, a))
     .slice(0, RIDDLES)
 
-/** A change that explains a test better, and what it comes to by the tests its parts answer. */
-interface Kick {
-  readonly change: Change
-  readonly score: number
-}
-
 /** Changes that explain one of the tests better, whatever they cost elsewhere, those that cost least first. */
-function kicksOf(scales: Scales, best: Weighed): readonly Kick[] {
+function kicksOf(scales: Scales, best: Weighed): readonly Change[] {
   const { parts, logs } = best
   const found = riddlesOf(scales, best).flatMap((place) => {
     const among = PARTS.filter((part) => scales.answers(place, part))
@@ -61,26 +57,36 @@ function kicksOf(scales: Scales, best: Weighed): readonly Kick[] {
     return [...single, ...withOneFewer]
   })
   const known = new Set<string>()
-  return found
-    .filter((change) => {
-      const { id } = scales.contentOf(change.parts)
-      return !known.has(id) && known.add(id)
-    })
-    .map((change) => ({ change, score: scales.changed(best, change.parts, change.changed, best.score - FAR_BELOW).score }))
-    .filter(({ score }) => score > best.score - FAR_BELOW)
-    .sort((a, b) => b.score - a.score)
-    .slice(0, KICKS)
+  const once = found.filter((change) => {
+    const { id } = scales.contentOf(change.parts)
+    return !known.has(id) && known.add(id)
+  })
+  return promising(scales, best, once, FAR_BELOW).slice(0, KICKS)
 }
 
-/** What to begin again from, what promises most first. */
+/** What to begin again from: what would explain a riddle, another anion to carry the charge, one part fewer, those that promise most first; and everything stronger or weaker. */
 function* beginnings(scales: Scales, best: Weighed): Generator<Change> {
-  const kicks = kicksOf(scales, best).map(({ change }) => change)
-  yield* kicks.slice(0, FIRST_KICKS)
-  const riddles = riddlesOf(scales, best)
-  const spoken = (part: string): number => riddles.filter((place) => scales.answers(place, part)).length
-  yield* [...removals(best.parts)].sort((a, b) => spoken(b.changed[0] ?? '') - spoken(a.changed[0] ?? ''))
+  const kicks = kicksOf(scales, best)
+  // Of one change in several amounts the best comes first, the others when the rest were tried.
+  const changing = kicks.map(({ changed }) => [...changed].sort().join())
+  const isFirst = (k: number): boolean => changing.indexOf(changing[k] ?? '') === k
+  const once = kicks.filter((_, k) => isFirst(k))
+  yield* once.slice(0, FIRST_KICKS)
+  yield* promising(scales, best, otherCarriers(best.parts), FAR_BELOW).slice(0, EXCHANGES)
+  yield* once.slice(FIRST_KICKS)
+  yield* promising(scales, best, removals(best.parts), FAR_BELOW)
+  yield* kicks.filter((_, k) => !isFirst(k))
   yield* shifted(best.parts)
-  yield* kicks.slice(FIRST_KICKS)
+}
+
+/** Those of some changes that fall no further below the best than this by the tests their parts answer, the best first. */
+function promising(scales: Scales, best: Weighed, changes: readonly Change[], below: number): readonly Change[] {
+  const floor = best.score - below
+  return changes
+    .map((change) => ({ change, score: scales.changed(best, change.parts, change.changed, change.toTheEnd ? -Infinity : floor).score }))
+    .filter(({ score }) => score > floor)
+    .sort((a, b) => b.score - a.score)
+    .map(({ change }) => change)
 }
 
 /**
@@ -91,7 +97,9 @@ function fitted(scales: Scales, { parts, changed }: Change, best: Weighed, exhau
   const began = scales.effort
   const enough = (): boolean => exhausted() || (scales.effort > began + ONE_KICK && now.score < best.score)
   let now = scales.whole(parts, until)
-  const stands = (change: Change): boolean => !change.changed.some((part) => changed.includes(part) && change.parts.has(part) !== parts.has(part))
+  // What was changed is not changed back.
+  const stands = (change: Change): boolean =>
+    !change.changed.some((part) => changed.includes(part) && change.parts.get(part) === best.parts.get(part))
   const hurt = (place: number): number => Math.max(scales.hopeOf(place), best.logs[place] ?? 0) - (now.logs[place] ?? 0)
   const left = new Set<number>()
   for (let round = 0; round < ROUNDS && !enough() && now.score > best.score - (BELOW[round] ?? BELOW_AT_LAST); round++) {
@@ -147,13 +155,16 @@ export function refitted(scales: Scales, best: Weighed, rivals: readonly Weighed
   })
 }
 
+/** What falls further below than this by its own tests is not worked whole (natural logarithm). */
+const REFINABLE = 4
 /** Better by one part fewer, or a little more or less of one, each worked whole: what a part has a hand in, its own tests do not all tell. */
 function refined(scales: Scales, start: Weighed, exhausted: () => boolean): Weighed {
   let best = start
   for (let found = true; found;) {
     found = false
-    for (const { parts } of [...removals(best.parts), ...otherAmounts(best.parts)]) {
+    for (const { parts, changed } of [...removals(best.parts), ...otherAmounts(best.parts)]) {
       if (exhausted()) return best
+      if (scales.changed(best, parts, changed, best.score - REFINABLE).score < best.score - REFINABLE) continue
       const other = scales.whole(parts, start.logs.length)
       if (other.score <= best.score + 1e-9) continue
       best = other

@@ -58,6 +58,18 @@ const SILENT = { anion: 'ClO4^-', cation: 'N(CH3)4^+' } as const
 const MAKE_UP: readonly string[] = [SILENT.anion, 'NO3^-', 'Cl^-', 'CH3COO^-', 'ClO3^-', 'Br^-', 'SO4^2-', 'I^-', 'SCN^-', 'F^-', 'NO2^-', 'MnO4^-']
 const MAKE_UP_CATIONS: readonly string[] = [SILENT.cation, ...ALKALIS]
 
+/** Anions that may carry the charge of a mixture's cations, silent ones apart. */
+export const CARRIERS: readonly string[] = MAKE_UP.filter((anion) => anion !== SILENT.anion)
+/** Parts of a mixture that make up what charge is wanting. */
+export interface Carriers {
+  readonly anion?: string | undefined
+  readonly cation?: string | undefined
+}
+export const carriersOf = (parts: Parts): Carriers => ({
+  anion: CARRIERS.find((anion) => parts.has(anion)),
+  cation: MAKE_UP_CATIONS.find((cation) => parts.has(cation)),
+})
+
 const chargeOf = (ion: string): number => parseFormula(ion).charge
 
 export const isAlkali = (part: string): boolean => ALKALIS.has(part)
@@ -82,27 +94,32 @@ export function balanced(
   return sum
 }
 
-/** The parts as one solution whose charges balance, mmol in each mL; where no part can make up the charge, a counter-ion does that shows nothing. */
-export function dissolved(parts: Parts): Record<string, number> {
+/**
+ * The parts as one solution whose charges balance, mmol in each mL; where no part can make up the charge, a counter-ion does that shows nothing.
+ * @param carriers what makes the charge up, where these are some parts of a larger mixture: as far as they are among them
+ */
+export function dissolved(parts: Parts, carriers: Carriers = carriersOf(parts)): Record<string, number> {
   const ions = [...parts].flatMap(([part, amount]) => partIons(part, strengthOf(part, amount)))
-  const held = [...parts.keys()]
-  return balanced(ions, held, held) ?? balanced(ions, [SILENT.anion], [SILENT.cation]) ?? {}
+  const held = (part: string | undefined): readonly string[] => (part !== undefined && parts.has(part) ? [part] : [])
+  return balanced(ions, held(carriers.anion), held(carriers.cation)) ?? balanced(ions, [SILENT.anion], [SILENT.cation]) ?? {}
 }
 
 /** mol/L of a part. */
 const strengthOf = (part: string, amount: AmountClass): number =>
   part === ACID ? ACID_STRENGTH[amount] : STRENGTH[amount] * (isAlkali(part) ? 2 : 1)
 
-/** A mixture as what may be in the jar; its id tells each part's mmol/L, its label the ions alone. */
-export function mixtureOf(parts: Parts, mL: number): Content {
+/** A mixture as what may be in the jar; its id tells each part's mmol/L and what carries the charge, where that is no part of its own; its label the ions alone. */
+export function mixtureOf(parts: Parts, mL: number, carriers?: Carriers): Content {
   const held = PARTS.flatMap((part) => {
     const amount = parts.get(part)
     return amount === undefined ? [] : [{ part, amount }]
   })
+  const own = carriersOf(parts)
+  const others = (['anion', 'cation'] as const).filter((kind) => carriers && carriers[kind] !== own[kind]).map((kind) => `a silent ${kind}`)
   return {
-    id: held.map(({ part, amount }) => `${part} ${Math.round(1000 * strengthOf(part, amount))}`).join(', ') || 'water',
+    id: [...held.map(({ part, amount }) => `${part} ${Math.round(1000 * strengthOf(part, amount))}`), ...others].join(', ') || 'water',
     label: held.flatMap(({ part }) => (part === ACID ? [] : [part])).join(' ') || 'nothing',
-    jar: { solution: { ions: dissolved(parts), mL } },
+    jar: { solution: { ions: dissolved(parts, carriers), mL } },
   }
 }
 

@@ -1,6 +1,6 @@
 import type { Content, Simulations } from '../hypotheses'
 import type { Group } from '../groups'
-import { ACID, isAnion, mixtureOf, type AmountClass, type Parts } from './parts'
+import { ACID, carriersOf, isAnion, mixtureOf, type AmountClass, type Carriers, type Parts } from './parts'
 import type { Responders } from './responders'
 import { rowsOf, shortfallOf } from './rows'
 import { provenBy } from './proofs'
@@ -158,18 +158,23 @@ export class Scales {
     return part === ACID || known === undefined || known.includes(part) || this.entangled.get(place)?.has(part) === true
   }
 
-  contentOf(parts: Parts): Content {
-    let key = ''
+  contentOf(parts: Parts, carriers?: Carriers): Content {
+    let key = carriers ? `${carriers.anion ?? ''} ${carriers.cation ?? ''};` : ''
     for (const [part, amount] of parts) key += `${part} ${amount},`
     let known = this.contents.get(key)
-    if (!known) this.contents.set(key, (known = mixtureOf(parts, this.mL)))
+    if (!known) this.contents.set(key, (known = mixtureOf(parts, this.mL, carriers)))
     return known
   }
   private readonly contents = new Map<string, Content>()
 
   /** The parts of a mixture that a test answers: with these alone it is worked, so that mixtures which differ in nothing it speaks of are one to it. */
   private answering(parts: Parts, place: number): Content {
-    return this.contentOf(new Map([...parts].filter(([part]) => this.answers(place, part))))
+    const spoken = new Map([...parts].filter(([part]) => this.answers(place, part)))
+    if (spoken.size === parts.size) return this.contentOf(parts)
+    const { anion, cation } = carriersOf(parts)
+    // A part that is not spoken of carries its charge in silence; another does not take its place.
+    const told = (part: string | undefined): string | undefined => (part !== undefined && spoken.has(part) ? part : undefined)
+    return this.contentOf(spoken, { anion: told(anion), cation: told(cation) })
   }
   /** Natural logarithms of the probability of what was written of a test, with the parts that it answers. */
   partRows = (parts: Parts, place: number): readonly number[] => this.rowsAt(this.answering(parts, place), place)

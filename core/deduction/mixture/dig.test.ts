@@ -1,0 +1,83 @@
+import { describe, expect, test } from '@jest/globals'
+import { caseSchema, entrySchema, type Entry } from '../../notebook'
+import { groupsOf } from '../groups'
+import { Simulations } from '../hypotheses'
+import { observationsOf } from '../seen'
+import { traceOf } from '../trace'
+import { dig, riddlesOf } from './dig'
+import { ACID, carriersOf, dissolved, mixtureOf, type AmountClass, type Parts } from './parts'
+import type { Responders } from './responders'
+import { Scales } from './scales'
+
+const settings = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } })
+const partsOf = (...parts: readonly (string | readonly [string, AmountClass])[]): Parts =>
+  new Map(parts.map((part) => (typeof part === 'string' ? ([part, 'middling'] as const) : part)))
+
+/** A notebook of these tests, done on a solution of these parts by a careful observer, on the scales. */
+function scalesOn(parts: Parts, tests: readonly string[], responders: Responders): { scales: Scales; until: number } {
+  const simulations = new Simulations(0, {}, 20)
+  const entries: Entry[] = []
+  for (const [k, id] of tests.entries()) {
+    const did = entrySchema.parse({ id: `d${k}`, at: '', did: { test: id, on: String.fromCharCode(65 + k) } })
+    entries.push(did)
+    const steps = traceOf({ case: settings, entries }).steps.filter((s) => s.entry === did.id)
+    for (const { observation } of observationsOf(steps, (step) => simulations.expect(mixtureOf(parts, 20), step.recipe)))
+      entries.push(entrySchema.parse({ id: `s${entries.length}`, at: '', saw: observation }))
+  }
+  const scales = new Scales(simulations, responders, 20)
+  scales.takeUp(groupsOf(traceOf({ case: settings, entries })))
+  return { scales, until: tests.length }
+}
+
+/** Free acid apart, of which these tests say nothing. */
+const ionsIn = (parts: Parts): string[] => [...parts.keys()].filter((part) => part !== ACID).sort()
+
+describe('thinking a mixture through again', () => {
+  const halides = ['Cl^-', 'Br^-', 'I^-', 'SCN^-']
+  const speaks: Responders = {
+    'silver-nitrate': halides,
+    'chloride-beside-bromide-and-iodide': halides,
+    'iodide-in-acid': ['I^-', 'Br^-'],
+    'layer-test': halides,
+  }
+  const truth = partsOf('Ni^2+', 'Cl^-', 'Br^-', ACID)
+  const { scales, until } = scalesOn(truth, Object.keys(speaks), speaks)
+
+  test('a thiocyanate that passes for two halides, and carries the charge for them, is seen through', () => {
+    const astray = scales.whole(partsOf('Ni^2+', 'SCN^-', ACID), until)
+    expect(riddlesOf(scales, astray).length).toBeGreaterThan(0)
+    const found = dig(scales, astray, 12_000)
+    expect(found.score).toBeGreaterThan(astray.score + 2)
+    expect(ionsIn(found.parts)).toEqual(ionsIn(truth))
+  }, 120_000)
+
+  test('what explains everything is left as it is, and costs next to nothing', () => {
+    const right = scales.whole(truth, until)
+    const before = scales.effort
+    expect(ionsIn(dig(scales, right, 12_000).parts)).toEqual(ionsIn(truth))
+    expect(scales.effort - before).toBeLessThan(6000)
+  }, 120_000)
+
+  test('with no steps to spend it comes back with what it began with', () => {
+    const astray = scales.whole(partsOf('Ni^2+', 'SCN^-', ACID), until)
+    expect(dig(scales, astray, 0).score).toBeGreaterThanOrEqual(astray.score)
+  }, 120_000)
+})
+
+describe('some parts of a mixture, as a test that speaks of them alone sees them', () => {
+  const whole = partsOf('Ni^2+', 'Cl^-', 'F^-', ACID)
+  test('the charge is carried by what carries it in the whole, or in silence', () => {
+    const told = partsOf('Ni^2+', 'F^-', ACID)
+    expect(dissolved(told)['F^-']).toBeGreaterThan(0.3)
+    expect(dissolved(told, { ...carriersOf(whole), anion: undefined })).toMatchObject({ 'F^-': 0.025 })
+    expect(mixtureOf(told, 20).id).not.toBe(mixtureOf(told, 20, {}).id)
+    expect(mixtureOf(partsOf('Ni^2+'), 20).id).toBe(mixtureOf(partsOf('Ni^2+'), 20, {}).id)
+  })
+  test('a test that does not speak of the carrier comes out as with all parts', () => {
+    const speaks: Responders = { 'calcium-chloride': ['F^-', 'SO4^2-', 'C2O4^2-'] }
+    const { scales } = scalesOn(whole, ['calcium-chloride'], speaks)
+    const [all] = scales.whole(whole, 1).logs
+    const some = scales.partRows(whole, 0).reduce((a, b) => a + b, 0)
+    expect(some).toBeCloseTo(all ?? NaN, 1)
+  })
+})
