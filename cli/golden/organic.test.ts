@@ -16,7 +16,7 @@ function looksOf(id: string, name: string): Percept[] {
   )
   return done.flatMap(({ step, index }, k) => {
     const percept = percepts[k]
-    return percept && index >= 0 && ['look', 'hold', 'dip', 'smell', 'ignition', 'copper-wire'].includes(step.do) ? [percept] : []
+    return percept && index >= 0 && ['look', 'hold', 'dip', 'smell', 'ignition', 'copper-wire', 'flame'].includes(step.do) ? [percept] : []
   })
 }
 

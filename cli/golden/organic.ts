@@ -41,6 +41,53 @@ export const organicFacts: readonly OrganicFact[] = [
     expect: { solid: 'white' },
     compounds: ['naphthalene', 'benzoic acid', 'glucose', 'urea', 'salicylic acid', 'carbon tetrachloride', 'succinic acid', 'acetanilide'],
   },
+  // Aluminium chloride and chloroform.
+  {
+    source: S,
+    says: 'Benzene and what is like it turn aluminium chloride and chloroform orange to red.',
+    test: 'aluminium-chloride',
+    expect: { solution: ['orange', 'red', 'brown'] },
+    compounds: ['toluene', 'ethylbenzene', 'chlorobenzene', 'bromobenzene', 'anisole'],
+  },
+  {
+    source: S,
+    says: 'Naphthalene turns aluminium chloride and chloroform blue, biphenyl purple, anthracene green.',
+    test: 'aluminium-chloride',
+    expect: { solution: ['blue', 'violet', 'green'] },
+    compounds: ['naphthalene', 'biphenyl', 'anthracene'],
+  },
+  {
+    source: S,
+    says: 'What is not aromatic leaves aluminium chloride and chloroform as they are.',
+    test: 'aluminium-chloride',
+    expect: { solution: 'colourless' },
+    compounds: ['cyclohexane', 'heptane', '1-chlorobutane', 'cyclohexene'],
+  },
+  {
+    source: S,
+    says: 'Rings with a group that draws electrons leave aluminium chloride and chloroform as they are.',
+    test: 'aluminium-chloride',
+    expect: { solution: 'colourless' },
+    compounds: ['acetophenone', 'benzoic acid', 'benzonitrile'],
+    trap: 'false negative',
+  },
+  // The flame of the ash.
+  {
+    source: V,
+    says: 'The ash of a sodium salt colours the flame yellow.',
+    test: 'flame-of-the-ash',
+    look: 0,
+    expect: { flame: 'yellow' },
+    compounds: ['sodium acetate', 'sodium benzoate'],
+  },
+  {
+    source: V,
+    says: 'The ash of a potassium salt colours the flame lilac.',
+    test: 'flame-of-the-ash',
+    look: 0,
+    expect: { flame: 'violet' },
+    compounds: ['potassium hydrogen phthalate'],
+  },
   // Ignition and the copper wire.
   {
     source: V,

@@ -67,6 +67,13 @@ const bromoCompound = (s: Structure): Look | null =>
       : solid(has(s, 'arylamine-poor', 'phenol-nitro') ? '#f0e6c0' : '#f6f3e6', 'flocculent', 110)
     : null
 
+/** Triarylmethyl cations of what chloroform has joined: the further the ring reaches the longer the waves they take. Source: Shriner. */
+function tritylColour(s: Structure): Look {
+  if ((s.groups['arene-fused'] ?? 0) > 2) return dye([650, 60, 3600], [430, 60, 4200])
+  if (has(s, 'arene-fused')) return dye([610, 60, 4200])
+  return has(s, 'biaryl') ? dye([555, 60, 3600]) : dye([465, 60, 4600])
+}
+
 /** What is kept track of, by its formula in the rules' equations. */
 export const LOOKS: Readonly<Record<string, (s: Structure, pH: number) => Look | null>> = {
   RBr: bromoCompound,
@@ -92,6 +99,7 @@ export const LOOKS: Readonly<Record<string, (s: Structure, pH: number) => Look |
   R2C2O4Cu: () => dye([620, 60, 5200]),
   RNC9H4O2: () => dye([430, 300, 4600]),
   R2C8H6O4: phthaleinColour,
+  'R3C^+': tritylColour,
   R2S2Pb: () => solid('#f0dc3a', 'flocculent', 400),
   'RSFe(CN)5NO^3-': () => dye([525, 3000, 5000]),
   'RCOCH2Fe(CN)5NO^3-': () => dye([490, 2500, 5000]),

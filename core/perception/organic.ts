@@ -144,7 +144,9 @@ export function organicLayers(vessel: Vessel): { rests: 'upper' | 'lower'; colou
   const layers: { rests: 'upper' | 'lower'; colour: Colour; solvent: string }[] = []
   const heavier = strongAcid(vessel.totals, vessel.volume_mL) > 12 ? 1.84 : waterIn(vessel) > 0.05 ? 1 : 0.8
   for (const { look } of madeIn(vessel))
-    if (look.is === 'oil') layers.push({ rests: look.heavy ? 'lower' : 'upper', colour: nameColour(labOfHex(look.hex)), solvent: 'oil' })
+    // Without water all of it is one liquid.
+    if (look.is === 'oil' && waterIn(vessel) > 0.05)
+      layers.push({ rests: look.heavy ? 'lower' : 'upper', colour: nameColour(labOfHex(look.hex)), solvent: 'oil' })
   for (const [smiles] of organic.compounds) {
     const structure = structureOf(smiles)
     if (sampleLook(structure).form !== 'liquid' || (organic.dissolved.get(smiles) ?? 0) > 0.95 || unreacted(vessel, smiles) < 0.1) continue

@@ -166,6 +166,8 @@ export const GROUPS = {
   ),
   'alkyne-terminal': hint((a) => a.symbol === 'C' && triple(a, 'C') && a.hydrogens === 1),
   arene: group('hydrocarbon', 'aromatic ring', (a) => aryl(a) && sixRing(a)[0] === a.index),
+  'arene-fused': hint((a) => aryl(a) && a.bonds.filter((b) => b.aromatic).length > 2),
+  biaryl: hint((a) => aryl(a) && a.bonds.some((b) => !b.aromatic && aryl(b.to))),
   heteroarene: hint((a) => a.aromatic && is('O', 'N', 'S')(a)),
   furan: hint((a) => a.aromatic && a.symbol === 'O'),
   'carbon-benzylic': hint((a) => saturated(a) && a.hydrogens > 0 && next(a, aryl) && !next(a, (n) => n.symbol !== 'C')),

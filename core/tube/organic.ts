@@ -1,4 +1,4 @@
-import type { Shift } from '../equilibrium'
+import { rootBetween, type Shift } from '../equilibrium'
 import { equationOfRule, isGeneric, ORGANIC_RULES, type OrganicRule, type Term } from '../reactions'
 import { agentById, COMPONENT_INDEX, gasById, inComponents, inertById, solidById, type OrganicSolvent } from '../species'
 import { acidsOf, basesOf, clingsToWater, NO_STRUCTURE, structureOf, waterSolubilityOf, type Structure } from '../structure'
@@ -275,10 +275,8 @@ function ionise(vessel: Vessel, shift: Shift | undefined): Vessel {
   let given = was
   if (water > 0.05 && parts.some((p) => p.acids.length + p.bases.length > 0)) {
     const wanted = (pH: number): number => parts.reduce((sum, p) => sum + protonsGiven(p, pH, water), 0)
-    // Protons given fall with rising acidity: the crossing is found by halving.
+    // Protons given fall with rising acidity.
     const most = parts.reduce((sum, p) => sum + p.mol * (p.acids.reduce((n, a) => n + a.n, 0) + p.bases.reduce((n, b) => n + b.n, 0)), 0)
-    let low = -most
-    let high = most
     const at = (x: number): Vessel => {
       const totals = Float64Array.from(vessel.totals)
       totals[0] = (totals[0] as number) + (x - was)
@@ -292,25 +290,8 @@ function ionise(vessel: Vessel, shift: Shift | undefined): Vessel {
     const first = missing(was)
     const isClose = (f: number, x: number): boolean => Math.abs(f) < NEAR_ENOUGH * Math.abs(x) + LEAST
     if (!isClose(first, was)) {
-      if (first > 0) low = was
-      else high = was
-      // False position, the end that stays halved each time (Illinois), and halving where it creeps.
-      let atLow = first > 0 ? first : missing(low)
-      let atHigh = first > 0 ? missing(high) : first
-      for (let n = 0; n < 20; n++) {
-        const x = n % 3 === 2 ? (low + high) / 2 : (low * atHigh - high * atLow) / (atHigh - atLow)
-        const f = missing(x)
-        if (isClose(f, x)) break
-        if (f > 0) {
-          low = x
-          atLow = f
-          atHigh /= 2
-        } else {
-          high = x
-          atHigh = f
-          atLow /= 2
-        }
-      }
+      const end = first > 0 ? most : -most
+      rootBetween({ at: was, value: first }, { at: end, value: missing(end) }, missing, ({ at: x, value }) => isClose(value, x), MOST_TRIED)
     }
   }
   const pH = now.contents?.pH ?? 7
@@ -322,6 +303,7 @@ function ionise(vessel: Vessel, shift: Shift | undefined): Vessel {
 const PROTONS = 'protons given'
 /** Share of the protons given within which it is known how many they are. */
 const NEAR_ENOUGH = 0.01
+const MOST_TRIED = 20
 
 interface Part {
   readonly mol: number

@@ -7,6 +7,7 @@ import {
   defineTest,
   dip,
   drops,
+  flame,
   FUSION_EXTRACT,
   look,
   mg,
@@ -110,6 +111,20 @@ export const beilstein = defineTest({
   sources: ['vogel-organic', 'feigl-organic'],
   relies: ['a wire that by itself gives no green'],
   cautions: ['In the hood: halogen compounds burn to poisonous fumes.'],
+})
+
+export const flameOfAsh = defineTest({
+  id: 'flame-of-the-ash',
+  title: 'Flame of the ash, on a clean wire',
+  stage: 'dry',
+  on: ['solid'],
+  steps: [flame('air', 'colour of the flame, and how long it lasts'), flame('cobalt-glass', 'the flame through cobalt glass')],
+  because:
+    'The ash of an organic salt is its metal: sodium, potassium, calcium and barium each colour the flame. What has no ash leaves it as it is.',
+  minutes: 5,
+  sources: ['vogel-organic'],
+  relies: ['an ash burnt white, wetted with hydrochloric acid, on a wire that by itself colours nothing'],
+  cautions: ['Concentrated acid cleans the wire: goggles on; keep the hot wire away from the bottle.'],
 })
 
 export const sodiumFusion = defineTest({
@@ -397,6 +412,18 @@ export const bromine = functional(
   ],
   'A double or triple bond takes the colour without fumes; acid fumes mean substitution.',
   4,
+)
+export const friedelCrafts = functional(
+  'aluminium-chloride',
+  'Aluminium chloride in chloroform',
+  [takeSolid(mg(20)), add('aluminium chloride in chloroform', mL(0.5)), shake(0.5), look('colour')],
+  'Aromatic hydrocarbons, their halides and ethers colour it at once: orange to red by a benzene ring, blue by naphthalene, purple by biphenyl. What is not aromatic hardly does, nor do rings with a group that draws electrons.',
+  3,
+  {
+    relies: ['aluminium chloride sublimed fresh, and everything dry', 'a compound that concentrated sulfuric acid does not take up'],
+    cautions: ['In the hood: hydrogen chloride comes off; what is left goes into water drop by drop, never to acetone and alkali.'],
+    sources: ['shriner'],
+  },
 )
 export const permanganate = functional(
   'permanganate-baeyer',

@@ -84,6 +84,10 @@ const iodideRules = (['Cl', 'Br'] as const).flatMap((x) => {
   ]
 })
 
+/** Nothing that draws electrons from a ring or holds aluminium chloride fast: no nitrogen or sulfur, and no oxygen but that of phenols and aryl ethers. */
+const donorless = (s: Structure): boolean =>
+  (s.atoms['N'] ?? 0) + (s.atoms['S'] ?? 0) + (s.atoms['P'] ?? 0) === 0 && (s.atoms['O'] ?? 0) === count(s, 'phenol', 'ether-aryl')
+
 export const substitutions = [
   defineOrganic({
     id: 'bromine-adds',
@@ -133,6 +137,15 @@ export const substitutions = [
       (has(s, 'phenol-hydroquinone') ? 1 : 0) +
       (count(s, 'aldehyde') - count(s, 'aldehyde-aromatic')),
     halfLife_min: (s) => (has(s, 'aldehyde') && !has(s, 'thiol', 'hydrazine', 'enediol') ? 3 : 0.02),
+    source: 'shriner',
+  }),
+  defineOrganic({
+    id: 'friedel-crafts-colour',
+    says: 'Aromatic hydrocarbons, aryl halides and aryl ethers give triarylmethyl cations with chloroform and aluminium chloride, orange to blue. Groups that draw electrons, or hold the aluminium chloride, keep the ring from it.',
+    equation: '3 RH + 2 CHCl3 + AlCl3 -> R3C^+ + AlCl4^- + CH2Cl2 + 3 HCl',
+    sites: (s) => (donorless(s) ? count(s, 'arene') : 0),
+    halfLife_min: () => 0.02,
+    when: { dry: true },
     source: 'shriner',
   }),
   ...silverRules,
