@@ -182,8 +182,8 @@ const LET_PASS = 25
 /** Rounds of thinking again before it is left, and the steps simulated in each. */
 const SHARPENINGS = 6
 const SHARPENED = 1500
-/** Thinking again lets the answer of the first thought out before it, ms. */
-const AFTER_THOUGHT = 300
+/** Thinking again begins when nothing was written for so long, ms: who writes on has the next line read at once. */
+const AFTER_THOUGHT = 1200
 
 /** A probability that moved by less is not worth a second answer. */
 const MOVED = 0.02
