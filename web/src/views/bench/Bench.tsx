@@ -11,33 +11,32 @@ import {
   type WorksheetPart,
 } from '@foxing/core'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { Link, useParams } from 'react-router'
-import type { LocalJar } from '../../state/local'
+import { useParams } from 'react-router'
 import { useNotebook } from '../../state/notebook'
-import { looseNotes, nextLook, pageOf, readLine, runsOf, unseen, type Control, type PageRow } from '../../state/page'
+import { looseNotes, nextLook, pageOf, readLine, type Control, type PageRow } from '../../state/page'
 import { useOwnCompounds, withOwn } from '../../state/compounds'
 import { useSession } from '../../state/session'
 import { useWaits } from '../../state/waits'
-import { Formula } from '../../ui/Formula'
 import { Frame } from '../../ui/Frame'
-import { Saving } from '../../ui/Saving'
 import { useSame } from '../../ui/useSame'
 import { reasoner, useThought } from '../../workers/useThought'
-import { Contention } from './Contention'
+import { About, Actions } from './Actions'
 import { Answer } from './Answer'
+import { Concluded, type Claim } from './Concluded'
+import { Contention } from './Contention'
 import { Course } from './Course'
+import { hintsOf, isHint } from './hints'
 import { NoHints } from './NoHints'
+import { OpeningPage } from './OpeningPage'
+import { useAim } from './useAim'
 import { useJumps, useWaitOver } from './useJumps'
 import { useOpening } from './useOpening'
 import { useSeen } from './useSeen'
 import { Conclude, Pencil } from './Pencil'
-import { Partners } from './Partners'
 import { Picker } from './Picker'
 import { OpenRow } from './OpenRow'
 import { COLUMNS, Row, shownAt } from './Row'
 import { ConcludePart, NextPart } from './Parts'
-import { Shortcuts } from './Shortcuts'
-import { Findings } from './Findings'
 import { Fractions } from './Fractions'
 import { WritingLine } from './WritingLine'
 
@@ -56,26 +55,11 @@ export function Bench() {
 
   const parts = useMemo(() => jar?.case.worksheet?.parts ?? [], [jar])
   const rows = useMemo(() => pageOf(entries, parts), [entries, parts])
-  // What a partner is at stays theirs to write in.
-  const last = rows.findLast((r) => (authors.get(r.id) ?? me) === me)
-  const nameOf = (row: PageRow): string | null => {
-    const author = authors.get(row.id) ?? me
-    return author === me ? null : (jar?.people.find((p) => p.id === author)?.name ?? 'somebody who has left')
-  }
-  const [closed, setClosed] = useState<ReadonlySet<string>>(new Set())
-  const [aimed, setAimed] = useState<{ row: string; look: number } | null>(null)
-  // A row taken up again: a tube that stood meanwhile, or words to be changed.
-  const [again, setAgain] = useState<string | null>(null)
   const mine = (row: PageRow): boolean => (authors.get(row.id) ?? me) === me
+  const nameOf = (row: PageRow): string | null =>
+    mine(row) ? null : (jar?.people.find((p) => p.id === authors.get(row.id))?.name ?? 'somebody who has left')
   const writable = jar?.writable !== false
-  const reopened = rows.find((r) => r.id === again && mine(r) && r.looks.length > 0)
-  const current = last && !closed.has(last.id) && unseen(last) ? last : null
-  const openRow = writable ? (reopened ?? current) : null
-  // The sample's run is written about first, then each control beside it.
-  const runs = openRow ? runsOf(openRow) : []
-  const target = runs.find((r) => r.id === aimed?.row) ?? runs.find((r) => nextLook(r) >= 0) ?? openRow
-  const lookAt = target ? (aimed?.row === target.id ? aimed.look : Math.max(0, nextLook(target))) : -1
-  const look = target?.looks[lookAt]
+  const { openRow, target, lookAt, look, shut, lookAgain, aim, ahead, skip } = useAim(rows, mine, writable)
 
   // With a finger as the only pointer the picker is open from the start.
   const [picking, setPicking] = useState(() => window.matchMedia('(pointer: coarse)').matches)
@@ -92,16 +76,6 @@ export function Bench() {
     [rows],
   )
 
-  const shut = (row: PageRow): void => {
-    setClosed(new Set([...closed, row.id]))
-    setAgain(null)
-  }
-  const lookAgain = (row: PageRow, look: number): void => {
-    // What is open now waits for its turn: it is taken up again in the same way.
-    if (openRow && openRow.id !== row.id) setClosed(new Set([...closed, openRow.id]))
-    setAgain(row.id)
-    setAimed({ row: row.id, look })
-  }
   useWaitOver(rows, lookAgain)
   const { begun, opening } = useOpening(openRow?.id ?? null, parts)
   const begin = (test: string): void => {
@@ -114,17 +88,14 @@ export function Bench() {
   }
   const setBeside = (row: PageRow, kind: Control['kind'], holding?: string): void => {
     if (!row.test) return
-    setAimed(null)
+    aim(null)
     const on = vesselFor(row.test.id, entries)
     void write([{ did: { test: row.test.id, on, control: kind, beside: row.id, ...(holding === undefined ? {} : { holding }) } }])
   }
   const save = (observations: readonly Observation[], rest: readonly string[]): void => {
     if (!target) return
     // The next look is aimed at now, not when the line has been kept: whoever types fast is not to write twice at one.
-    const ahead = [target, ...runs.slice(runs.indexOf(target) + 1)].flatMap((run) =>
-      run.looks.flatMap((l, k) => (l.written.length === 0 && (run !== target || k > lookAt) ? [{ row: run.id, look: k }] : [])),
-    )
-    setAimed(ahead[0] ?? null)
+    aim(ahead()[0] ?? null)
     void write(linesOf(observations, rest, target))
   }
   const writeLine = (line: string): void => {
@@ -148,15 +119,8 @@ export function Bench() {
         [],
       )
   }
-  const skip = (): void => {
-    if (!openRow || !target) return
-    const next = runs[runs.indexOf(target) + 1]
-    if (lookAt + 1 < target.looks.length) setAimed({ row: target.id, look: lookAt + 1 })
-    else if (next) setAimed({ row: next.id, look: Math.max(0, nextLook(next)) })
-    else shut(openRow)
-  }
   const claims = useMemo(
-    () =>
+    (): Claim[] =>
       asAmended({ entries: [...entries] }).flatMap(({ entry, withdrawn }) =>
         'concluded' in entry && !withdrawn ? [{ id: entry.id, ...entry.concluded }] : [],
       ),
@@ -175,16 +139,12 @@ export function Bench() {
       claims.map((species) => ({ concluded: { species, claim, citing: citing(mixed ? likely.filter((s) => s.species === species) : likely) } })),
     )
   }
-  // Each hint asked for is a line of the notebook, so that it is counted wherever the notebook goes; it holds until the next line of work.
-  const asked = entries.filter((e) => 'note' in e && e.note.startsWith(HINT)).length
-  const lastLine = entries.findLast((e) => 'did' in e || ('note' in e && e.note.startsWith(HINT)))
-  const hinted = jar?.case.hints === 'open' || (jar?.case.hints === 'on request' && lastLine !== undefined && 'note' in lastLine)
+  const { hinted, asked, nextHint } = hintsOf(jar?.case.hints, entries)
   const findingsOf = (entry: string): Finding[] => (hinted ? (thought?.advice.review.filter((f) => f.entry === entry) ?? []) : [])
   const undo = ({ finding, entry }: Finding): Promise<Undone | null> =>
     jar
       ? reasoner().undone({ case: jar.case, entries: [...entries] }, finding, entry, jar.kind === 'simulated' ? jar.seed : null)
       : Promise.resolve(null)
-  const ask = (): void => void write([{ note: `${HINT} ${asked + 1}` }])
   const idle = openRow === null && !thinking && thought !== null
   const complete = thought?.advice.complete === true
   // The same functions from line to line, so that rows in which nothing changed need not be drawn anew.
@@ -192,52 +152,9 @@ export function Bench() {
   const undoing = useSame(undo)
   useJumps()
 
-  if (!jar)
-    return (
-      <Frame>
-        <main className="p-8">
-          {problem ? (
-            <p role="alert">
-              <strong>{problem.message}.</strong> {problem.todo}{' '}
-              <Link className="pressable" to="/">
-                Back to the shelf
-              </Link>
-            </p>
-          ) : (
-            <p className="text-faint">Opening the notebook…</p>
-          )}
-        </main>
-      </Frame>
-    )
+  if (!jar) return <OpeningPage problem={problem} />
   return (
-    <Frame
-      about={
-        <>
-          <h1 className="shrink-0 font-mono text-xl">{jar.code}</h1>
-          <span className="truncate text-faint">{jar.title || (jar.kind === 'simulated' ? 'simulated unknown' : KINDS[jar.case.kind])}</span>
-        </>
-      }
-      actions={
-        <>
-          <Saving unsaved={unsaved.size + (jar.saved === 0 ? 1 : 0)} />
-          <Partners jar={jar} />
-          {writable && (
-            <Link className="pressable flex items-center" to={`/jar/${id}/photo`}>
-              picture
-            </Link>
-          )}
-          <Link className="pressable flex items-center" to={`/jar/${id}/report`}>
-            report
-          </Link>
-          <button type="button" className="pressable md:hidden" onClick={() => setAside(true)}>
-            in contention
-          </button>
-          <span className="max-md:hidden">
-            <Shortcuts />
-          </span>
-        </>
-      }
-    >
+    <Frame about={<About jar={jar} />} actions={<Actions jar={jar} unsaved={unsaved.size} writable={writable} onAside={() => setAside(true)} />}>
       {problem && (
         <p role="alert" className="border-b border-rule bg-sheet px-5 py-2">
           <strong>{problem.message}.</strong> {problem.todo}
@@ -253,7 +170,7 @@ export function Bench() {
           </div>
           {mixed && <Fractions entries={entries} chances={hinted ? chances : null} />}
           {looseNotes(entries).map(({ id: entry, note }) =>
-            note.startsWith(HINT) ? null : (
+            isHint(note) ? null : (
               <p key={entry} className="px-5 py-2 md:pl-13 text-faint">
                 note: {note}
               </p>
@@ -271,7 +188,7 @@ export function Bench() {
                   seen={seen}
                   looking={jar.kind === 'simulated' && !row.entries.every((e) => seen.has(e)) ? looking : null}
                   cautions={cautionsFor(row)}
-                  onLook={(run, k) => setAimed({ row: run, look: k })}
+                  onLook={(run, k) => aim({ row: run, look: k })}
                   onBeside={(kind, holding) => setBeside(row, kind, holding)}
                   onAsSeen={asSeen}
                   jar={jar}
@@ -311,13 +228,7 @@ export function Bench() {
             )}
           </ol>
           {concluded.map((c) => (
-            <div key={c.id} className="border-b border-rule px-5 py-3 md:pl-13">
-              <h3 className="text-xl">
-                The jar holds <Formula>{c.species}</Formula>, {c.claim}.
-              </h3>
-              <p className="text-faint">{c.citing.length > 0 ? `Citing ${[...new Set(c.citing.map(where))].join(', ')}.` : 'No row cited.'}</p>
-              <Findings findings={findingsOf(c.id)} undo={undo} />
-            </div>
+            <Concluded key={c.id} claim={c} where={where} findings={findingsOf(c.id)} undo={undo} />
           ))}
           {jar.kind === 'simulated' && concluded.length > 0 && <Answer jar={jar} entries={entries} saved={unsaved.size === 0} />}
           {writable && (openRow === null || standing) && concluded.length === 0 && (
@@ -352,7 +263,7 @@ export function Bench() {
           {hinted ? (
             <Contention thought={thought} thinking={thinking} failed={failed} kind={jar.case.kind} where={where} />
           ) : (
-            <NoHints asking={jar.case.hints === 'on request'} asked={asked} onAsk={ask} />
+            <NoHints asking={jar.case.hints === 'on request'} asked={asked} onAsk={() => void write([{ note: nextHint }])} />
           )}
         </div>
       </div>
@@ -395,18 +306,13 @@ const linesOf = (
 ]
 
 /** The part of a worksheet that something was concluded from; null for what is concluded of the jar. */
-const partOfClaim = ({ part }: { readonly part?: string | undefined }): string | null => part ?? null
+const partOfClaim = ({ part }: Claim): string | null => part ?? null
 const asksConclusion = (parts: readonly WorksheetPart[], letter: string): boolean => {
   const asks = parts.find((p, k) => letterOf(p, k) === letter)?.asks
   return asks === undefined || asks.includes('conclusion')
 }
 
-/** What a jar holds, by the kind of its case. */
-const KINDS: Readonly<Record<LocalJar['case']['kind'], string>> = { salt: 'one salt', mixture: 'a mixture', organic: 'an organic compound' }
-
 const NONE: ReadonlySet<string> = new Set()
-/** How a line begins that says a hint was asked for. */
-const HINT = 'hint asked for, no.'
 
 const cautionsFor = ({ work }: PageRow): string[] => (work ? cautionsOf(work) : [])
 

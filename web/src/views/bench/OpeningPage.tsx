@@ -1,0 +1,22 @@
+import { Link } from 'react-router'
+import { Frame } from '../../ui/Frame'
+
+/** While the notebook comes, or where it does not. */
+export function OpeningPage({ problem }: { readonly problem: { readonly message: string; readonly todo: string } | null }) {
+  return (
+    <Frame>
+      <main className="p-8">
+        {problem ? (
+          <p role="alert">
+            <strong>{problem.message}.</strong> {problem.todo}{' '}
+            <Link className="pressable" to="/">
+              Back to the shelf
+            </Link>
+          </p>
+        ) : (
+          <p className="text-faint">Opening the notebook…</p>
+        )}
+      </main>
+    </Frame>
+  )
+}
