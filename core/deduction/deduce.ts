@@ -1,8 +1,8 @@
 import type { Case, Notebook } from '../notebook'
-import { takeStructures } from '../structure'
+import { structureOf, takeStructures } from '../structure'
 import { isFaulty, type Conditions } from '../tube'
 import { BY_GROUPS, EMBODIED, organicUnknowns, ownUnknowns, tellsElements } from './organic'
-import { singleSalts, Simulations, type Expectation, type Hypothesis, type PerceptPack } from './hypotheses'
+import { singleSalts, Simulations, type Content, type Expectation, type Hypothesis, type PerceptPack } from './hypotheses'
 import { constantUnlisted, likelihood, logOfMean, logOfSum, togetherInOneTest, unknowing } from './likelihood'
 import { isConstant, stepsMeant } from './meant'
 import { ofElements, weighByGroups, type ByGroups, type Said } from './by-groups'
@@ -91,13 +91,36 @@ const tarSeen = ({ observations }: Trace): boolean =>
   )
 const ofFaultyFusion = (o: TraceObservation): boolean => stepsMeant(o).some(({ recipe }) => recipe.steps.some((s) => s.do === 'fuse' && isFaulty(s)))
 
+/**
+ * Whether an observation is of something that lies, or floats, in a tube undissolved because it is the compound itself, or should: how little of what nobody has met dissolves in a millilitre of this and that is not
+ * known, and it would be held against it in every test anew.
+ */
+function isOfUndissolved({ id }: Content, o: TraceObservation, expect: (step: TraceStep) => Expectation | null): boolean {
+  const { channel, value } = o.observation
+  if (channel === 'layer.rests') return true
+  if (channel === 'layer.colour') return PLAIN.has(value)
+  if (!channel.startsWith('precipitate')) return false
+  const { formula } = structureOf(id)
+  return stepsMeant(o).some((step) => {
+    const { precipitates = [] } = expect(step)?.percept ?? {}
+    return precipitates.length > 0 && precipitates.every((p) => p.species === formula)
+  })
+}
+const PLAIN: ReadonlySet<string> = new Set(['colourless', 'white'])
+
 /** How likely an observation is under a hypothesis. */
-function likelihoodUnder({ content, unlisted, elementsOnly }: Hypothesis, o: TraceObservation, simulations: Simulations, tarry: boolean): number {
+function likelihoodUnder(
+  { content, unlisted, elementsOnly, byGroups }: Hypothesis,
+  o: TraceObservation,
+  simulations: Simulations,
+  tarry: boolean,
+): number {
   if (elementsOnly && !o.steps.some(({ recipe }) => tellsElements(recipe.steps))) return unknowing(o.observation)
   const expect = (step: TraceStep): Expectation | null => simulations.expect(content, step.recipe)
   const { channel, value } = o.observation
   // Tar colours every liquid, and how deep it does says nothing of elements.
   if (elementsOnly && channel === 'solution.colour' && TARRY.has(value) && (tarry || ofFaultyFusion(o))) return unknowing(o.observation)
+  if (byGroups && isOfUndissolved(content, o, expect)) return Math.max(likelihood(o, expect), unknowing(o.observation))
   if (!unlisted || !isConstant(channel)) return likelihood(o, expect)
   // Of what is in no library nobody knows the constant, only whether such a compound has one.
   const step = stepsMeant(o)[0]

@@ -50,7 +50,7 @@ const BEARERS: Readonly<Record<FusionElement, string>> = {
   P: 'CCOP(=O)(OCC)OCC',
 }
 /** The same where there is much of an element for the mass. */
-const RICH: Readonly<Record<FusionElement, string>> = { N: 'NCCN', S: 'SCCS', Cl: 'ClCCCl', Br: 'BrCCBr', I: 'ICI', P: 'COP(C)(=O)OC' }
+const RICH: Readonly<Record<FusionElement, string>> = { N: 'NCCN', S: 'SCCS', Cl: 'ClCCCl', Br: 'BrCCBr', I: 'ICCCI', P: 'COP(C)(=O)OC' }
 /** The same bound to oxygen, which takes the sodium, so that nitrogen and sulfur stay together. */
 const OXIDISED: Partial<Readonly<Record<FusionElement, string>>> = { N: 'Cc1ccc(cc1)[N+]([O-])=O', S: 'Cc1ccc(cc1)S(O)(=O)=O' }
 /** The same with so much oxygen for the mass that the sodium runs short. */

@@ -281,11 +281,12 @@ export function copperWire(structure: Structure, cleaned: boolean): FlamePercept
   return { colour: COLOURLESS, lines: [], lasts: 'brief', sooty: sooty(structure) }
 }
 
-/** A flame soots where there are few hydrogens and little oxygen for the carbon. */
-function sooty({ atoms }: Structure): boolean {
+/** A flame soots where there are few hydrogens and little oxygen for the carbon, and little nitrogen that thins it; the oxygen that sulfur holds burns none of it, and of a nitro group's one. */
+function sooty({ atoms, groups }: Structure): boolean {
   const carbon = atoms['C'] ?? 0
-  const hydrogen = atoms['H'] ?? 0
-  const oxygen = atoms['O'] ?? 0
+  const hydrogen = (atoms['H'] ?? 0) + 0.7 * (atoms['N'] ?? 0)
+  const onSulfur = 2 * ((groups.sulfonamide ?? 0) + (groups.sulfone ?? 0) + (groups['acid-sulfonic'] ?? 0) + (groups['sulfonyl-chloride'] ?? 0))
+  const oxygen = Math.max(0, (atoms['O'] ?? 0) - onSulfur - (groups.nitro ?? 0))
   const halogen = (atoms['Cl'] ?? 0) + (atoms['Br'] ?? 0) + (atoms['I'] ?? 0)
   return carbon >= 4 && (hydrogen + 1.2 * oxygen) / carbon < 1.55 && halogen < carbon
 }
