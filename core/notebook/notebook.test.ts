@@ -113,6 +113,21 @@ describe('a constant', () => {
   ])('“%s” in the capillary is %s', (line, value) => {
     expect(at(line, 'melting-point')).toEqual({ observations: [{ channel: 'melting-point', value }], rest: [] })
   })
+  test.each([
+    ['78.0 at 740 mmHg', 'boiling-point', '78.8'],
+    ['bp 78 (987 hPa)', 'boiling-point', '78.8'],
+    ['110 under 99 kPa', 'boiling-point', '110.8'],
+    ['100 at 1 atm', 'boiling-point', '100'],
+    ['180, 120° of thread exposed at 50', 'melting-point', '182.4'],
+    ['mp 180 (120 out, 50 °C)', 'melting-point', '182.4'],
+    ['180 with 100 exposed', 'melting-point', '182.4'],
+  ] as const)('a reading with its pressure or its stem is corrected: %s', (line, doing, value) => {
+    expect(at(line, doing)).toEqual({ observations: [{ channel: doing, value }], rest: [] })
+  })
+  test('what was read at a pump is kept as it was written, and is no boiling point to look up', () => {
+    const { observations, rest } = at('110 at 20 mmHg', 'boiling-point')
+    expect([observations, rest.join(' ')]).toEqual([[], '110 at 20 mmHg'])
+  })
   test('what is said beside it is kept as a note', () => {
     expect(at('78 to 79, first drops cloudy', 'boiling-point')).toEqual({
       observations: [{ channel: 'boiling-point', value: '78.5' }],

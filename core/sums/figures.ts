@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { asSeenBy, colourDifference, COLOUR_NAMES, labOfHex } from '../perception'
 import { balance } from '../reactions'
 import { parseFormula } from '../species'
+import { HPA_IN_mmHg, NEAR_NORMAL_hPa, NORMAL_hPa, pressureCorrection, STEM, stemCorrection, YOUNG } from '../units'
 import { EYES } from '../vocabulary'
 import { defineSum, digits, positive, SumError } from './types'
 
@@ -23,9 +24,6 @@ export const centrifuge = defineSum(
   },
 )
 
-/** Difference of the expansions of mercury and glass, in a degree. Source: Vogel's Practical Organic Chemistry, exposed-stem correction. */
-const STEM = 0.000154
-
 export const meltingPoint = defineSum(
   'melting-point',
   'Melting point, corrected for the stem',
@@ -37,7 +35,7 @@ export const meltingPoint = defineSum(
   }),
   { corrected_C: z.number(), distances: z.array(z.looseObject({ name: z.string(), away_C: z.number() })) },
   ({ observed_C, exposed_C, stem_C, candidates = [] }) => {
-    const correction = STEM * exposed_C * (observed_C - stem_C)
+    const correction = stemCorrection(observed_C, exposed_C, stem_C)
     const corrected = observed_C + correction
     return {
       corrected_C: digits(corrected, 4),
@@ -45,27 +43,26 @@ export const meltingPoint = defineSum(
         .map(({ name, point_C }) => ({ name, away_C: digits(corrected - point_C) }))
         .sort((a, b) => Math.abs(a.away_C) - Math.abs(b.away_C)),
       working: [
-        `correction = 0.000154 × ${exposed_C} (degrees of thread in the air) × (${observed_C} − ${stem_C}) = ${digits(correction, 2)} °C`,
+        `correction = ${STEM} × ${exposed_C} (degrees of thread in the air) × (${observed_C} − ${stem_C}) = ${digits(correction, 2)} °C`,
         `${observed_C} + ${digits(correction, 2)} = ${digits(corrected, 4)} °C`,
       ],
     }
   },
 )
 
-/** Young's constants for liquids that are associated (water, alcohols, acids) and others, and the usual pressure, hPa. Source: S. Young; Vogel's Practical Organic Chemistry. */
-const YOUNG = { associated: 0.0001, other: 0.00012 } as const
-const NORMAL_hPa = 1013.25
-const HPA_IN_mmHg = 0.750062
-
 export const boilingPoint = defineSum(
   'boiling-point',
   'Boiling point at the usual pressure',
-  z.looseObject({ observed_C: z.number(), pressure_hPa: positive.min(700).max(1100), associated: z.boolean().default(false) }),
+  z.looseObject({
+    observed_C: z.number(),
+    pressure_hPa: positive.min(NEAR_NORMAL_hPa[0]).max(NEAR_NORMAL_hPa[1]),
+    associated: z.boolean().default(false),
+  }),
   { normal_C: z.number() },
   ({ observed_C, pressure_hPa, associated }) => {
     const lack = (NORMAL_hPa - pressure_hPa) * HPA_IN_mmHg
     const constant = associated ? YOUNG.associated : YOUNG.other
-    const change = constant * lack * (observed_C + 273.15)
+    const change = pressureCorrection(observed_C, pressure_hPa, associated)
     return {
       normal_C: digits(observed_C + change, 4),
       working: [

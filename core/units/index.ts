@@ -29,3 +29,4 @@ export const ROOM = celsius(25)
 export const WARM = celsius(60)
 export const BOILING = celsius(100)
 export const kelvin = (temperature: Celsius): number => temperature + 273.15
+export * from './thermometer'
