@@ -69,9 +69,9 @@ const bromoCompound = (s: Structure): Look | null =>
 
 /** Triarylmethyl cations of what chloroform has joined: the further the ring reaches the longer the waves they take. Source: Shriner. */
 function tritylColour(s: Structure): Look {
-  if ((s.groups['arene-fused'] ?? 0) > 2) return dye([650, 60, 3600], [430, 60, 4200])
-  if (has(s, 'arene-fused')) return dye([610, 60, 4200])
-  return has(s, 'biaryl') ? dye([555, 60, 3600]) : dye([465, 60, 4600])
+  if ((s.groups['arene-fused'] ?? 0) > 2) return dye([650, 22, 3600], [430, 22, 4200])
+  if (has(s, 'arene-fused')) return dye([610, 22, 4200])
+  return has(s, 'biaryl') ? dye([530, 20, 3600]) : dye([465, 22, 4600])
 }
 
 /** What is kept track of, by its formula in the rules' equations. */

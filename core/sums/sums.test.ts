@@ -126,6 +126,11 @@ describe('work laid out', () => {
     ['K2CrO4 0.1 M', 'heavy metals'],
     ['KMnO4 0.02 M', 'oxidisers'],
     ['dichloromethane', 'halogenated organic'],
+    ['chloroform', 'halogenated organic'],
+    ['aluminium chloride in chloroform', 'halogenated organic'],
+    ['bromine in dichloromethane', 'halogenated organic'],
+    ['silver nitrate in ethanol', 'silver'],
+    ['sodium iodide in acetone', 'organic without halogens'],
     ['pentanol', 'organic without halogens'],
     ['ethanol', 'organic without halogens'],
   ])('%s goes to: %s', (reagent, stream) => {

@@ -234,18 +234,25 @@ const CYANIDE_OR_SULFIDE = ['SCN^-', 'Fe(CN)6^4-', 'Fe(CN)6^3-', 'HS^-', 'S2^2-'
 const OXIDISERS = ['MnO4^-', 'ClO3^-', 'ClO^-', 'BrO^-', 'H2O2', 'Cl2', 'Br2']
 const ALCOHOLS = ['C2H5OH', 'CH3OH']
 
-/** The stream a bottle's contents go to, by what is in it: silver, then what must not meet acid, then heavy metals. */
+/** Whether a molecule holds carbon and a halogen. */
+const isHalogenated = (formula: string): boolean => {
+  const { atoms } = parseFormula(formula)
+  return (atoms['C'] ?? 0) > 0 && (atoms['Cl'] ?? 0) + (atoms['Br'] ?? 0) + (atoms['I'] ?? 0) > 0
+}
+
+/** The stream a bottle's contents go to, by what is in it: halogenated liquids, silver, then what must not meet acid, then heavy metals. */
 export function wasteOf(text: string): string {
   const solvent = findSolvent(text)
   if (solvent) return /Cl|Br/.test(solvent.formula) ? 'halogenated organic' : 'organic without halogens'
   const solution = read(text)
   const held = [...(solution?.totals ?? [])].flatMap((mol, component) => (mol !== 0 ? [COMPONENTS[component] ?? ''] : []))
   const holds = (element: string): boolean => held.some((ion) => (parseFormula(ion).atoms[element] ?? 0) > 0)
+  if (solution?.solvent === 'dichloromethane' || Object.keys(solution?.agents ?? {}).some(isHalogenated)) return 'halogenated organic'
   if (holds('Ag')) return 'silver'
   if (held.some((ion) => CYANIDE_OR_SULFIDE.includes(ion))) return 'cyanide and sulfide, kept alkaline'
   if (HEAVY.some(holds)) return 'heavy metals'
   if (held.some((ion) => OXIDISERS.includes(ion))) return 'oxidisers'
-  if (held.some((ion) => ALCOHOLS.includes(ion))) return 'organic without halogens'
+  if (solution?.solvent || held.some((ion) => ALCOHOLS.includes(ion))) return 'organic without halogens'
   return 'acids and alkalis, neutralised'
 }
 

@@ -421,7 +421,7 @@ export const friedelCrafts = functional(
   3,
   {
     relies: ['aluminium chloride sublimed fresh, and everything dry', 'a compound that concentrated sulfuric acid does not take up'],
-    cautions: ['In the hood: hydrogen chloride comes off; what is left goes into water drop by drop, never to acetone and alkali.'],
+    cautions: ['Hydrogen chloride comes off; what is left is destroyed in ice water, drop by drop.'],
     sources: ['shriner'],
   },
 )
