@@ -146,8 +146,9 @@ function ahead(candidates: readonly Candidate[], leader: number, most: number): 
 const APART_C = { melts: 60, boils: 40 } as const
 /** How much less likely a compound like another is where their bodies differ: liquid and solid; in colour; one sinks; in how much dissolves. */
 const UNLIKE_BODY = { form: 0.2, colour: 0.3, sinks: 0.15, dissolves: 0.3 } as const
-/** What is left where everything differs. */
+/** What is left where everything differs; and how much of that counts: a body alone hardly tells one kind of compound from another. */
 const LEAST_NEAR = 0.002
+const NEARLY = 0.5
 /** How near a compound of the library comes to the body that was seen, as one that is like it would. */
 function nearness(smiles: string, body: SeenBody): number {
   const own = compoundOf(smiles)
@@ -159,7 +160,7 @@ function nearness(smiles: string, body: SeenBody): number {
   if (own?.colour !== body.colour) near *= UNLIKE_BODY.colour
   if (body.sinks !== undefined && densityOf(structure) > 1 !== body.sinks) near *= UNLIKE_BODY.sinks
   if (body.dissolves !== undefined && dissolvesOf(structure) !== body.dissolves) near *= UNLIKE_BODY.dissolves
-  return Math.max(LEAST_NEAR, near)
+  return Math.max(LEAST_NEAR, near) ** NEARLY
 }
 
 /** How much less likely a molecule is where what is reckoned of its structure is not what was seen: whether it sinks; how it dissolves, a little otherwise or wholly; judged. */

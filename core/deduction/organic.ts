@@ -21,10 +21,10 @@ import type { Recipe } from './trace'
 /** How the prior is shared: listed compounds, unlisted ones like them, what is put together of groups, and sets of elements of which nothing else is known. */
 const LISTED = 0.5
 const LIKE = 0.07
-export const BY_GROUPS = 0.18
+export const BY_GROUPS = 0.24
 const UNLIKE = 0.05
 /** The same of what is like a listed compound in all but its body. */
-export const EMBODIED = 0.2
+export const EMBODIED = 0.14
 
 /** What every compound that is in no library is called. */
 export const UNLISTED = 'not in the library'
