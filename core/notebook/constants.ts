@@ -45,7 +45,7 @@ function corrected(channel: ConstantChannel, read_C: number, line: string): { re
   const [said, exposed, stem] = THREAD_OUT.exec(line) ?? []
   if (said !== undefined)
     return { value: read_C + stemCorrection(read_C, Number(exposed), stem === undefined ? ROOM : Number(stem)), left: line.slice(said.length) }
-  const [at, number, unit = ''] = (channel === 'boiling-point' && AT_PRESSURE.exec(line)) || []
+  const [at, number, unit = ''] = (channel === 'boiling-point' ? AT_PRESSURE.exec(line) : null) ?? []
   if (at === undefined || number === undefined) return { value: read_C, left: line }
   const pressure_hPa = numberOf(number) * (IN_hPa[unit.toLowerCase()] ?? MMHG_IN_hPa)
   if (pressure_hPa < NEAR_NORMAL_hPa[0] || pressure_hPa > NEAR_NORMAL_hPa[1]) return null
