@@ -1,4 +1,4 @@
-import { NEAR_NORMAL_hPa, pressureCorrection, ROOM, stemCorrection } from '../units'
+import { HPA_IN_mmHg, NEAR_NORMAL_hPa, NORMAL_hPa, pressureCorrection, ROOM, stemCorrection } from '../units'
 import type { ObservationInput } from './schema'
 
 /** The constants of a pure compound that a line may give. */
@@ -32,8 +32,8 @@ function middleOf(first: string, second: string | undefined): number {
 
 /** The pressure a boiling point was read at, by its unit; and the thread of the thermometer that stood in the air, with how warm it was there. */
 const AT_PRESSURE = /^[\s,;(]*(?:at|@|under|,)?\s*(\d+(?:[.,]\d+)?)\s*(mm ?hg|mm|torr|hpa|mbar|kpa|atm)\b\.?\)?/i
-const IN_hPa: Readonly<Record<string, number>> = { hpa: 1, mbar: 1, kpa: 10, atm: 1013.25 }
-const MMHG_IN_hPa = 1.333224
+/** hPa in each unit; in all others that are read they are millimetres of mercury. */
+const IN_hPa: Readonly<Record<string, number>> = { hpa: 1, mbar: 1, kpa: 10, atm: NORMAL_hPa }
 const THREAD_OUT =
   /^[\s,;(]*(?:with\s+)?(\d+)\s*(?:°|º|deg(?:rees)?\b)?\s*(?:of\s+(?:the\s+)?)?(?:(?:stem|thread)\s+)?(?:exposed|out|in the air)\b(?:\s*(?:,|at)?\s*(\d+)\s*(?:°|º|deg(?:rees)?\b)?\s*c?\b)?\)?/i
 
@@ -47,7 +47,7 @@ function corrected(channel: ConstantChannel, read_C: number, line: string): { re
     return { value: read_C + stemCorrection(read_C, Number(exposed), stem === undefined ? ROOM : Number(stem)), left: line.slice(said.length) }
   const [at, number, unit = ''] = (channel === 'boiling-point' ? AT_PRESSURE.exec(line) : null) ?? []
   if (at === undefined || number === undefined) return { value: read_C, left: line }
-  const pressure_hPa = numberOf(number) * (IN_hPa[unit.toLowerCase()] ?? MMHG_IN_hPa)
+  const pressure_hPa = numberOf(number) * (IN_hPa[unit.toLowerCase()] ?? 1 / HPA_IN_mmHg)
   if (pressure_hPa < NEAR_NORMAL_hPa[0] || pressure_hPa > NEAR_NORMAL_hPa[1]) return null
   // Whether the liquid is an associated one is not known yet.
   return { value: read_C + pressureCorrection(read_C, pressure_hPa, false), left: line.slice(at.length) }

@@ -67,7 +67,7 @@ const bromoCompound = (s: Structure): Look | null =>
       : solid(has(s, 'arylamine-poor', 'phenol-nitro') ? '#f0e6c0' : '#f6f3e6', 'flocculent', 110)
     : null
 
-/** Triarylmethyl cations of what chloroform has joined: the further the ring reaches the longer the waves they take. Source: Shriner. */
+/** Triarylmethyl cations of what chloroform has joined: the further the ring reaches the longer the waves they take. Source: Shriner for the colours; the bands are set to show them. */
 function tritylColour(s: Structure): Look {
   if ((s.groups['arene-fused'] ?? 0) > 2) return dye([650, 22, 3600], [430, 22, 4200])
   if (has(s, 'arene-fused')) return dye([610, 22, 4200])

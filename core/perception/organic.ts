@@ -281,7 +281,7 @@ export function copperWire(structure: Structure, cleaned: boolean): FlamePercept
   return { colour: COLOURLESS, lines: [], lasts: 'brief', sooty: sooty(structure) }
 }
 
-/** A flame soots where there are few hydrogens and little oxygen for the carbon, and little nitrogen that thins it; the oxygen that sulfur holds burns none of it, and of a nitro group's one. */
+/** A flame soots where there are few hydrogens and little oxygen for the carbon, and little nitrogen that thins it; the oxygen that sulfur holds burns none of it, and of a nitro group's one. How much each counts is judged, by which compounds the manuals call sooty. */
 function sooty({ atoms, groups }: Structure): boolean {
   const carbon = atoms['C'] ?? 0
   const hydrogen = (atoms['H'] ?? 0) + 0.7 * (atoms['N'] ?? 0)

@@ -25,8 +25,8 @@ const LEAST = 1e-10
 const HOLDERS = new Set(['Hg^2+', 'Hg2^2+', 'Ag^+', 'Bi^3+'].map((f) => COMPONENT_INDEX.get(f) ?? -1))
 
 /** Which conversions the components allow at all. */
-export const mayConvert = (totals: Float64Array): boolean =>
-  PREPARED.some(({ takes }) => takes.every(([c]) => c === 0 || (totals[c] as number) > LEAST))
+export const mayConvert = (totals: Float64Array): boolean => PREPARED.some((prepared) => isThere(prepared, totals))
+const isThere = ({ takes }: Prepared, totals: Float64Array): boolean => takes.every(([c]) => c === 0 || (totals[c] as number) > LEAST)
 
 /** mol of a component that is dissolved and not held by a metal that keeps it. */
 function free(component: number, { chemistry, state }: Contents, volume_mL: number): number {
@@ -43,8 +43,9 @@ export const conversionKey = (id: string): string => `conversion:${id}`
 /** Lets every conversion whose conditions hold run once, to its share. Changes `totals`, `inert` and `extents` of the mix; says whether anything went. */
 export function convert(mix: Reacting, contents: Contents, volume_mL: number): boolean {
   let any = false
-  for (const { conversion, takes, change } of PREPARED) {
-    if (!takes.every(([c]) => c === 0 || (mix.totals[c] as number) > LEAST)) continue
+  for (const prepared of PREPARED) {
+    const { conversion, takes, change } = prepared
+    if (!isThere(prepared, mix.totals)) continue
     if (!conversion.when.some((w) => holdsTrue(w, mix, contents.pH))) continue
     const key = conversionKey(conversion.id)
     // A slow one goes to its share once in an operation.
