@@ -67,7 +67,7 @@ export function worthDoing(reasoning: Reasoning, settings: Notebook['case'], all
   tryOut(PORTIONS, FIRST)
   const scheme = schemeById.get(settings.school.scheme ?? '') ?? FULL_SEPARATION_THIOACETAMIDE
   const left = goingOn(testsOfScheme(scheme), testsToDo(scheme, { done: (test) => done.has(test), told: toldBy(reasoning) }), done)
-  const bears = (test: SchemeTest): boolean => outlook.openOf(test).length > 0 || outlook.claimedBy(test).length > 0
+  const bears = (test: SchemeTest): boolean => outlook.openOf(test).length > 0 || outlook.claimedBy(test).length > 0 || isOfWhatCameDown(test)
   const last = left.findLastIndex(bears)
   for (const test of left.slice(0, last + 1)) {
     if (found.length >= most) break
@@ -84,6 +84,9 @@ function goingOn(all: readonly SchemeTest[], left: readonly SchemeTest[], done: 
   const isAhead = (test: SchemeTest): boolean => all.indexOf(test) > last
   return [...left.filter(isAhead), ...left.filter((test) => !isAhead(test))]
 }
+
+/** A group that came down is gone through to its end: none of its ions is left out on what other tests say of it. */
+const isOfWhatCameDown = ({ proof, separation }: SchemeTest): boolean => proof !== undefined && separation.when !== undefined
 
 /** A separation is done for what comes after it, a proof for itself. */
 const prepares = (test: SchemeTest): boolean => test.proof === undefined

@@ -1,4 +1,4 @@
-import { ACID, CARRIERS, carriersOf, CLASSES, type AmountClass, type Parts } from './parts'
+import { ACID, CARRIERS, carriersOf, CLASSES, classOfAll, type AmountClass, type Parts } from './parts'
 import { keepsTogether, shares } from './together'
 
 /** How one mixture is changed into another: the steps of the search. */
@@ -87,6 +87,37 @@ export const otherCarriers = (parts: Parts): Change[] => {
   return additions(without(parts, carrier), CARRIERS).flatMap((change) =>
     change.changed.includes(carrier) ? [] : [{ ...change, changed: [carrier, ...change.changed], toTheEnd: true }],
   )
+}
+
+/** An element in two states, which a mixture may turn into each other. */
+const STATES: readonly (readonly [lower: string, higher: string])[] = [
+  ['Sn^2+', 'Sn^4+'],
+  ['Fe^2+', 'Fe^3+'],
+  ['Hg2^2+', 'Hg^2+'],
+  ['Cr^3+', 'CrO4^2-'],
+  ['Mn^2+', 'MnO4^-'],
+  ['H3AsO3', 'AsO4^3-'],
+  ['Fe(CN)6^4-', 'Fe(CN)6^3-'],
+]
+/**
+ * As much of each element, in other states: several elements at once, since one gives to another what it takes. Tin(IV) beside arsenic(III) is what tin(II) makes of arsenic(V).
+ */
+export const otherStates = (parts: Parts): Change[] => {
+  const all = STATES.reduce<readonly Change[]>(
+    (changes, states) =>
+      changes.flatMap((change) => {
+        const held = [...parts].filter(([part]) => states.includes(part))
+        if (held.length === 0) return [change]
+        const others = states.flatMap((state): Change[] => {
+          const left = new Map([...change.parts].filter(([part]) => !states.includes(part)))
+          const is = having(left, state, classOfAll(state, held))
+          return held.length === 1 && held[0]?.[0] === state ? [] : [{ parts: is, changed: [...change.changed, ...states] }]
+        })
+        return [change, ...others]
+      }),
+    [{ parts, changed: [] }],
+  )
+  return all.filter(({ changed }) => changed.length > 0)
 }
 
 /** One part for two: bromide and chloride pass for thiocyanate. */

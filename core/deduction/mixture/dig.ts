@@ -1,4 +1,4 @@
-import { additions, inAnyAmount, otherAmounts, otherCarriers, removals, shifted, swaps, twoForOne, without, type Change } from './changes'
+import { additions, inAnyAmount, otherAmounts, otherCarriers, otherStates, removals, shifted, swaps, twoForOne, without, type Change } from './changes'
 import { climb, improve } from './climb'
 import { PARTS } from './parts'
 import { compositionOf, sum, type Scales, type Weighed } from './scales'
@@ -28,7 +28,7 @@ const REMEDIES = 5
 const UNREMEDIED = 2
 /** Of changes that explain a test better, those are tried that cost less than this elsewhere (natural logarithm). */
 const FAR_BELOW = 40
-/** So many anions are tried in place of the one that carries the charge. */
+/** So many anions are tried in place of the one that carries the charge, and so many choices of the states of elements. */
 const EXCHANGES = 4
 
 /** Tests that a mixture does not explain, the worst first. */
@@ -64,15 +64,20 @@ function kicksOf(scales: Scales, best: Weighed): readonly Change[] {
   return promising(scales, best, once, FAR_BELOW).slice(0, KICKS)
 }
 
-/** What to begin again from: what would explain a riddle, another anion to carry the charge, one part fewer, those that promise most first; and everything stronger or weaker. */
+/** What to begin again from: what would explain a riddle, another anion to carry the charge, elements in other states, one part fewer, those that promise most first; and everything stronger or weaker. */
 function* beginnings(scales: Scales, best: Weighed): Generator<Change> {
   const kicks = kicksOf(scales, best)
   // Of one change in several amounts the best comes first, the others when the rest were tried.
   const changing = kicks.map(({ changed }) => [...changed].sort().join())
   const isFirst = (k: number): boolean => changing.indexOf(changing[k] ?? '') === k
   const once = kicks.filter((_, k) => isFirst(k))
+  const states = promising(scales, best, otherStates(best.parts), FAR_BELOW).slice(0, EXCHANGES)
+  // Fewer states of the elements come first: of two states of one the mixture may have made the other.
+  const isFewer = (change: Change): boolean => change.parts.size < best.parts.size
+  yield* states.filter(isFewer)
   yield* once.slice(0, FIRST_KICKS)
   yield* promising(scales, best, otherCarriers(best.parts), FAR_BELOW).slice(0, EXCHANGES)
+  yield* states.filter((change) => !isFewer(change))
   yield* once.slice(FIRST_KICKS)
   yield* promising(scales, best, removals(best.parts), FAR_BELOW)
   yield* kicks.filter((_, k) => !isFirst(k))
@@ -148,7 +153,9 @@ export function refitted(scales: Scales, best: Weighed, rivals: readonly Weighed
   const nearestFirst = [...rivals].sort((a, b) => b.score - a.score)
   return nearestFirst.map((rival) => {
     const short = best.score - rival.score
-    if (exhausted() || short < SHORT[0] || short > SHORT[1]) return rival
+    // What falls short by its prior alone has nothing that other amounts would mend.
+    const isHurt = sum(best.logs) - sum(rival.logs) > WORTH_TRYING
+    if (exhausted() || !isHurt || short < SHORT[0] || short > SHORT[1]) return rival
     const changed = PARTS.filter((part) => rival.parts.has(part) !== best.parts.has(part))
     const better = fitted(scales, { parts: rival.parts, changed }, best, exhausted)
     return better.score > rival.score ? better : rival

@@ -108,6 +108,13 @@ export function dissolved(parts: Parts, carriers: Carriers = carriersOf(parts)):
 const strengthOf = (part: string, amount: AmountClass): number =>
   part === ACID ? ACID_STRENGTH[amount] : STRENGTH[amount] * (isAlkali(part) ? 2 : 1)
 
+/** The class that comes nearest to the strength of some parts together, in terms of one of them. */
+export function classOfAll(part: string, held: readonly (readonly [part: string, amount: AmountClass])[]): AmountClass {
+  const all = held.reduce((sum, [other, amount]) => sum + strengthOf(other, amount), 0)
+  const apart = (amount: AmountClass): number => Math.abs(Math.log(strengthOf(part, amount) / all))
+  return CLASSES.reduce((a, b) => (apart(b) < apart(a) ? b : a))
+}
+
 /** A mixture as what may be in the jar; its id tells each part's mmol/L and what carries the charge, where that is no part of its own; its label the ions alone. */
 export function mixtureOf(parts: Parts, mL: number, carriers?: Carriers): Content {
   const held = PARTS.flatMap((part) => {

@@ -48,8 +48,9 @@ export function settle(scales: Scales, parts: Parts, until: number, deep: number
     if (deep > 0 && !explainsAll(scales, best)) best = dig(scales, best, deep)
   }
   for (;;) {
-    const apart = rivalsOf(scales, best, until)
-    const rivals = deep > 0 && !explainsAll(scales, best) ? refitted(scales, best, apart, deep / 4) : apart
+    const apart = rivalsOf(scales, best, { until, thorough: deep > 0 })
+    // Even what explains everything may have a part too many, that others in other amounts make up for.
+    const rivals = deep > 0 ? refitted(scales, best, apart, deep / 2) : apart
     const better = rivals.reduce((a, b) => (b.score > a.score ? b : a), best)
     const found = { best, rivals: withFartherOnes(scales, best, rivals) }
     if (better === best) return found
@@ -77,12 +78,17 @@ function withFartherOnes(scales: Scales, best: Weighed, rivals: readonly Weighed
   return [...near, ...farther.sort((a, b) => b.score - a.score).slice(0, FARTHER_ONES)]
 }
 
-/** Every mixture that is one part away, weighed until it is too unlikely to matter. */
-function rivalsOf(scales: Scales, best: Weighed, until: number): Weighed[] {
+/**
+ * Every mixture that is one part away, weighed until it is too unlikely to matter.
+ * @param how `thorough`: those with one part fewer are weighed by every test, since what a part has a hand in, its own tests do not all tell
+ */
+function rivalsOf(scales: Scales, best: Weighed, { until, thorough }: { readonly until: number; readonly thorough: boolean }): Weighed[] {
   const floor = best.score - GIVEN_UP
   return [...everyAddition(best.parts, PARTS), ...removals(best.parts), ...crowded(best.parts, PARTS)].map(({ parts, changed }) => {
     const rival = scales.changed(best, parts, changed, floor)
     // One that comes close by its own tests alone is weighed by all of them.
-    return rival.score > best.score - CLOSE ? scales.whole(parts, until) : rival
+    const isClose = rival.score > best.score - CLOSE
+    const isFewer = thorough && parts.size < best.parts.size
+    return isClose || isFewer ? scales.whole(parts, until) : rival
   })
 }
