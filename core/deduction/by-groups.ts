@@ -34,8 +34,10 @@ const REACTIONS = 4
 /** One that falls this far behind the best of them is left, as are all of them this far behind the best there is (natural logarithm); and how many are kept at most, on the way and in the end. */
 const BEHIND = 9
 const ALL_BEHIND = 18
-const KEPT_ON_THE_WAY = 400
-const KEPT = 80
+const KEPT_ON_THE_WAY = 500
+const KEPT = 100
+/** So many of them with the same groups: isomers that come out alike do not crowd out other groups. */
+const OF_ONE_KIND = 6
 
 /** One test's observations, with what they came to for the hypotheses weighed before. */
 export interface Said {
@@ -58,6 +60,8 @@ export interface ByGroups {
 
 interface Candidate extends ByGroups {
   readonly smiles: string
+  /** Its elements and groups. */
+  readonly kind: string
   readonly together: Map<number, number>
   readonly alone: Map<number, number>
   total: number
@@ -136,16 +140,22 @@ function liveSets(before: readonly Hypothesis[], elemental: readonly Said[]): Re
 function ahead(candidates: readonly Candidate[], leader: number, most: number): Candidate[] {
   const best = Math.max(...candidates.map((c) => c.total))
   if (best < leader - ALL_BEHIND) return []
+  const met = new Map<string, number>()
+  const isOneTooMany = ({ kind }: Candidate): boolean => {
+    met.set(kind, (met.get(kind) ?? 0) + 1)
+    return (met.get(kind) ?? 0) > OF_ONE_KIND
+  }
   return candidates
     .filter((c) => c.total > best - BEHIND)
     .sort((a, b) => b.total - a.total)
+    .filter((c) => !isOneTooMany(c))
     .slice(0, most)
 }
 
 /** How far constants of compounds that are alike lie apart, °C; this and what follows is judged, not fitted. */
 const APART_C = { melts: 60, boils: 40 } as const
-/** How much less likely a compound like another is where their bodies differ: liquid and solid; in colour; one sinks; in how much dissolves. */
-const UNLIKE_BODY = { form: 0.2, colour: 0.3, sinks: 0.15, dissolves: 0.3 } as const
+/** How much less likely a compound like another is where their bodies differ: liquid and solid; in colour; in smell; one sinks; in how much dissolves. */
+const UNLIKE_BODY = { form: 0.2, colour: 0.3, smell: 0.3, sinks: 0.15, dissolves: 0.3 } as const
 /** What is left where everything differs; and how much of that counts: a body alone hardly tells one kind of compound from another. */
 const LEAST_NEAR = 0.002
 const NEARLY = 0.5
@@ -158,6 +168,7 @@ function nearness(smiles: string, body: SeenBody): number {
   let near = apart(own?.melts_C, body.melts_C, APART_C.melts) * apart(own?.boils_C, body.boils_C, APART_C.boils)
   if ((own?.form === 'liquid') !== (body.form === 'liquid')) near *= UNLIKE_BODY.form
   if (own?.colour !== body.colour) near *= UNLIKE_BODY.colour
+  if (own?.smell !== body.smell) near *= UNLIKE_BODY.smell
   if (body.sinks !== undefined && densityOf(structure) > 1 !== body.sinks) near *= UNLIKE_BODY.sinks
   if (body.dissolves !== undefined && dissolvesOf(structure) !== body.dissolves) near *= UNLIKE_BODY.dissolves
   return Math.max(LEAST_NEAR, near) ** NEARLY
@@ -177,13 +188,31 @@ function plausible(smiles: string, { sinks, dissolves }: SeenBody): number {
  * What is like a compound of the library, in the body that was seen: how it dissolves in one liquid and floats on another speaks in every test, and would count there time and again.
  * @param before hypotheses weighed before, those like a compound of the library among them
  */
-function alike(before: readonly Hypothesis[], body: SeenBody | undefined): readonly Molecule[] {
+export function alike(before: readonly Hypothesis[], body: SeenBody | undefined): readonly Molecule[] {
   // Without a body to be in, they are what was weighed before.
   if (!body) return []
   const like = before.filter((h) => h.unlisted === true && h.elementsOnly !== true)
   const near = like.map((h) => nearness(h.content.id, body))
-  const all = near.reduce((a, b) => a + b, 0)
-  return like.map((h, k) => ({ ...h, byGroups: true, set: elementsOf(h.ions), prior: (EMBODIED * (near[k] ?? 0)) / all, ofLibrary: true }))
+  const all = total(near)
+  return like.map((h, k) => ({
+    ...{ ...h, byGroups: true, set: elementsOf(h.ions), kind: kindOf(h.ions) },
+    ...{ prior: (EMBODIED * (near[k] ?? 0)) / all, ofLibrary: true },
+  }))
+}
+const total = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0)
+
+/** How much likelier each kind of molecule is in the body that was seen: as much as, on the mean, what is like a compound of the library with one of its groups. */
+function inThisBody(like: readonly Molecule[]): (ions: ReadonlySet<string>) => number {
+  const each = total(like.map((h) => h.prior)) / Math.max(1, like.length)
+  const having = new Map<string, number[]>()
+  for (const { ions, prior } of like) for (const part of ions) having.set(part, [...(having.get(part) ?? []), prior / each])
+  return (ions) => {
+    const met = groupsIn(ions).flatMap((part) => {
+      const own = having.get(part)
+      return own ? [total(own) / own.length] : []
+    })
+    return met.length > 0 ? total(met) / met.length : 1
+  }
 }
 
 /** The molecules of these sets of elements, as far as there are not too many. */
@@ -239,6 +268,7 @@ export function weighByGroups(
   const body = bodyWritten(said.flatMap(({ group }) => group.observations))
   const likeThem = alike(before, body)
   const among = moleculesOf([...sets.keys()], [...likeThem, ...everyMolecule()])
+  const priors = priorsOf(before, likeThem)
   letGo(simulations, body, likeThem)
   const begin = (molecules: typeof among): Candidate[] =>
     molecules.flatMap((molecule): Candidate[] => {
@@ -247,8 +277,10 @@ export function weighByGroups(
       if (!set || (!molecule.ofLibrary && compoundOf(molecule.content.id))) return []
       const content = body ? contentOf(seenAs(molecule.content.id, body), UNLISTED) : molecule.content
       const fits = body && !molecule.ofLibrary ? plausible(molecule.content.id, body) : 1
-      const total = Math.log(molecule.prior * fits) + set.log
-      return [{ hypothesis: { ...molecule, content }, smiles: molecule.content.id, together: new Map(), alone: new Map(), total, bySet: set.h }]
+      const prior = molecule.ofLibrary ? molecule.prior : (priors.get(molecule.kind) ?? 0)
+      const { kind, set: _set, ofLibrary: _of, ...hypothesis } = { ...molecule, prior, content }
+      const log = Math.log(prior * fits) + set.log
+      return [{ hypothesis, smiles: molecule.content.id, kind, together: new Map(), alone: new Map(), total: log, bySet: set.h }]
     })
   // What tells most is asked first, while there are many to ask; of the body, which all of them have alike, last: it would leave the likeliest beforehand alone to be asked.
   const others = said
@@ -307,37 +339,92 @@ function weighOne(candidate: Candidate, { group, otherwise, wrong }: Said, tell:
   })
 }
 
-/**
- * How the prior is shared by the number of groups beside aromatic rings: none, one, two, more. Of as many it is shared by sets of groups, each as likely as the root of the number of molecules that have it: a set is no
- * likelier for being written on many skeletons, but what is common was written on more.
- */
+/** A molecule put together or like one of the library, with its set of elements, and its elements and groups. */
+type Molecule = Hypothesis & { readonly set: string; readonly kind: string; readonly ofLibrary?: boolean }
+const kindOf = (ions: ReadonlySet<string>): string => [...ions].sort().join()
+
+let assembled: readonly Molecule[] | undefined
+/** All that were put together, as hypotheses; their priors are shared by kind (see `priorsBy`). Structures must be readable (see `readStructuresWith`). */
+export function everyMolecule(): readonly Molecule[] {
+  assembled ??= ASSEMBLED.map((smiles) => {
+    const ions = partsOf(structureOf(smiles))
+    return {
+      ...{ content: contentOf(smiles, UNLISTED), ions, unlisted: true, byGroups: true, set: elementsOf(ions), kind: kindOf(ions) },
+      prior: BY_GROUPS / ASSEMBLED.length,
+    }
+  })
+  return assembled
+}
+
+/** How half of the prior is shared by the number of groups beside aromatic rings: none, one, two, more; judged. */
 const BY_NUMBER = [0.13, 0.5, 0.32, 0.05] as const
 const RING = groupOf('arene').label
+/** Groups, aromatic rings among them, without the elements. */
+const groupsIn = (ions: ReadonlySet<string>): readonly string[] => [...ions].filter((part) => !FUSION_ELEMENTS.some((e) => e === part))
 
-/** A molecule put together, with its set of elements. */
-type Molecule = Hypothesis & { readonly set: string; readonly ofLibrary?: boolean }
-let assembled: readonly Molecule[] | undefined
-/** All of them, as hypotheses. Structures must be readable (see `readStructuresWith`). */
-export function everyMolecule(): readonly Molecule[] {
-  if (assembled) return assembled
-  const bySet = new Map<string, { smiles: string; ions: ReadonlySet<string> }[]>()
-  for (const smiles of ASSEMBLED) {
-    const ions = partsOf(structureOf(smiles))
-    const key = [...ions].sort().join()
-    const own = bySet.get(key)
-    if (own) own.push({ smiles, ions })
-    else bySet.set(key, [{ smiles, ions }])
+interface Kind {
+  readonly ions: ReadonlySet<string>
+  /** How many molecules were put together of it. */
+  members: number
+}
+let kinds: ReadonlyMap<string, Kind> | undefined
+function everyKind(): ReadonlyMap<string, Kind> {
+  if (kinds) return kinds
+  const all = new Map<string, Kind>()
+  for (const { kind, ions } of everyMolecule()) {
+    const known = all.get(kind)
+    if (known) known.members++
+    else all.set(kind, { ions, members: 1 })
   }
-  const sets = [...bySet.values()].map((members) => {
-    const groups = [...(members[0]?.ions ?? [])].filter((part) => part !== RING && !FUSION_ELEMENTS.some((e) => e === part)).length
-    return { members, groups: Math.min(BY_NUMBER.length - 1, groups), weight: Math.sqrt(members.length) }
+  return (kinds = all)
+}
+
+const shared = new WeakMap<readonly Hypothesis[], ReadonlyMap<string, number>>()
+/**
+ * The prior of each kind before its body was seen, no likelier for being put together on many skeletons. Half of it is shared as if groups came independently, each as often as in what the library lists, among kinds with
+ * as many groups; half among the kinds that the library has, since groups do come together: those of sugars.
+ */
+function ofKinds(named: readonly Hypothesis[]): ReadonlyMap<string, number> {
+  const known = shared.get(named)
+  if (known) return known
+  const listed = named.filter((h) => h.unlisted === false)
+  const counts = new Map<string, number>()
+  for (const { ions } of listed) for (const part of ions) counts.set(part, (counts.get(part) ?? 0) + 1)
+  // One more on either side: what the library lacks is rare, not impossible.
+  const odds = (part: string): number => ((counts.get(part) ?? 0) + 1) / (listed.length - (counts.get(part) ?? 0) + 1)
+  const independent = [...everyKind()].map(([kind, { ions }]) => {
+    const groups = groupsIn(ions)
+    const number = Math.min(BY_NUMBER.length - 1, groups.filter((part) => part !== RING).length)
+    return { kind, number, weight: groups.reduce((product, part) => product * odds(part), 1) }
   })
-  const weights = BY_NUMBER.map((_, n) => sets.reduce((sum, { groups, weight }) => sum + (groups === n ? weight : 0), 0))
-  assembled = sets.flatMap(({ members, groups, weight }) =>
-    members.map(({ smiles, ions }) => ({
-      ...{ content: contentOf(smiles, UNLISTED), ions, unlisted: true, byGroups: true, set: elementsOf(ions) },
-      prior: (BY_GROUPS * (BY_NUMBER[groups] ?? 0) * weight) / (weights[groups] ?? 1) / members.length,
-    })),
+  const weights = BY_NUMBER.map((_, n) => total(independent.flatMap(({ number, weight }) => (number === n ? [weight] : []))))
+  const ofLibrary = new Map<string, number>()
+  for (const { ions } of listed) {
+    const kind = kindOf(ions)
+    if (everyKind().has(kind)) ofLibrary.set(kind, (ofLibrary.get(kind) ?? 0) + 1)
+  }
+  const met = Math.max(1, total([...ofLibrary.values()]))
+  const priors = new Map(
+    independent.map(({ kind, number, weight }) => {
+      const independently = ((BY_NUMBER[number] ?? 0) * weight) / (weights[number] ?? 1)
+      return [kind, (independently + (ofLibrary.get(kind) ?? 0) / met) / 2] as const
+    }),
   )
-  return assembled
+  shared.set(named, priors)
+  return priors
+}
+
+/**
+ * The prior of each molecule put together, by its kind.
+ * @param named hypotheses, those that are listed among them
+ * @param like what is like a listed compound, each with its prior in the body that was seen; nothing where none was
+ */
+export function priorsOf(named: readonly Hypothesis[], like: readonly Molecule[]): ReadonlyMap<string, number> {
+  const likelier = inThisBody(like)
+  const weights = [...ofKinds(named)].map(([kind, prior]) => {
+    const { ions, members } = everyKind().get(kind) ?? { ions: new Set<string>(), members: 1 }
+    return { kind, members, weight: prior * likelier(ions) }
+  })
+  const all = total(weights.map(({ weight }) => weight))
+  return new Map(weights.map(({ kind, members, weight }) => [kind, (BY_GROUPS * weight) / all / members]))
 }

@@ -5,6 +5,8 @@ import { organicTestById } from '../catalogue'
 import { COMPOUNDS, FUSION_ELEMENTS, readStructuresWith, structureOf } from '../structure'
 import { perceive } from '../structure/perceive'
 import {
+  alike,
+  BY_GROUPS,
   commonestAt,
   compoundNamed,
   drawCompound,
@@ -13,6 +15,8 @@ import {
   knownsFor,
   EMBODIED,
   organicUnknowns,
+  partsOf,
+  priorsOf,
   reason,
   UNLISTED,
   takeForReference,
@@ -38,7 +42,37 @@ describe('hypotheses of an organic jar', () => {
     const all = [...organicUnknowns(), ...everyMolecule()]
     // What is like a listed compound in all but its body comes once a body was seen.
     expect(all.reduce((sum, h) => sum + h.prior, EMBODIED)).toBeCloseTo(1, 9)
-    expect(all.filter((h) => h.content.label === UNLISTED).reduce((sum, h) => sum + h.prior, EMBODIED)).toBeCloseTo(0.5, 9)
+    expect(all.filter((h) => h.content.label === UNLISTED).reduce((sum, h) => sum + h.prior, EMBODIED)).toBeCloseTo(0.6, 9)
+  })
+  describe('what was put together of groups', () => {
+    const named = organicUnknowns
+    const kindOf = (smiles: string): string => everyMolecule().find((m) => m.content.id === smiles)?.kind ?? ''
+    const ofKind = (priors: ReadonlyMap<string, number>, smiles: string): number =>
+      (priors.get(kindOf(smiles)) ?? 0) * everyMolecule().filter((m) => m.kind === kindOf(smiles)).length
+    test('shares its part of the prior whole, in any body', () => {
+      const body = { form: 'liquid', colour: 'colourless', smell: 'fruity', melts_C: null, boils_C: 110 } as const
+      for (const like of [[], alike(named(), body)]) {
+        const priors = priorsOf(named(), like)
+        expect(everyMolecule().reduce((sum, m) => sum + (priors.get(m.kind) ?? 0), 0)).toBeCloseTo(BY_GROUPS, 9)
+      }
+    })
+    test('is the likelier the oftener its groups come in the library, not the oftener it was written', () => {
+      const priors = priorsOf(named(), [])
+      // A chloride on a double bond is seldom met, one on a ring often.
+      expect(ofKind(priors, 'c1c((C=CCl))ccc(c1)(C(C)=O)')).toBeLessThan(0.1 * ofKind(priors, 'c1c((C(C)=O))c(C)cc(c1)(Cl)'))
+    })
+    test('learns nothing from a compound that is left out', () => {
+      const sugar = 'OCC1OC(OC2OC(CO)C(O)C(O)C2O)C(O)C(O)C1O'
+      const kind = partsOf(structureOf(sugar))
+      const left = named().filter((h) => h.unlisted !== false || [...kind].some((part) => !h.ions.has(part)) || h.ions.size !== kind.size)
+      expect(ofKind(priorsOf(left, []), sugar)).toBeLessThan(0.1 * ofKind(priorsOf(named(), []), sugar))
+    })
+    test('is likelier in the body that compounds with its groups have', () => {
+      const like = (smell: 'fishy' | 'fruity') =>
+        priorsOf(named(), alike(named(), { form: 'liquid', colour: 'colourless', smell, melts_C: null, boils_C: 120 }))
+      const amine = 'CCCC(N)'
+      expect(ofKind(like('fishy'), amine)).toBeGreaterThan(1.2 * ofKind(like('fruity'), amine))
+    })
   })
   test('every set of the six elements is one of them', () => {
     const sets = new Set(organicUnknowns().flatMap((h) => (h.elementsOnly ? [FUSION_ELEMENTS.filter((e) => h.ions.has(e)).join()] : [])))

@@ -175,11 +175,14 @@ export const clingsToWater = (s: Structure): boolean =>
 
 /** g/L between which a compound must be of which it was seen how 30 mg went into a millilitre. */
 const DISSOLVES_g_L = { yes: [32, Infinity], partly: [12, 28], no: [0, 9] } as const
+/** g/L of one that was seen not to dissolve though its structure would have it: most that do not are well below the limit; judged. */
+const HARDLY_g_L = 2
 /** Solubility of the uncharged form in water at 25 °C, mol/L: as its structure has it, within what was seen of it. */
 export function waterSolubilityOf(s: Structure): number {
   const reckoned = reckonedSolubility(s)
   if (s.seen?.dissolves === undefined) return reckoned
   const [least, most] = DISSOLVES_g_L[s.seen.dissolves]
+  if (s.seen.dissolves === 'no' && reckoned * s.molarMass > most) return HARDLY_g_L / s.molarMass
   return Math.min(most / s.molarMass, Math.max(least / s.molarMass, reckoned))
 }
 /** How 30 mg of it go into a millilitre of water. */

@@ -6,6 +6,7 @@ import {
   inAnyAmount,
   otherAmounts,
   otherCarriers,
+  otherStates,
   pairs,
   pairsOut,
   removals,
@@ -78,6 +79,32 @@ describe('steps from one mixture to another', () => {
       expect(parts.size).toBe(carried.size)
     }
     expect(otherCarriers(partsOf('Ni^2+'))).toEqual([])
+  })
+  describe('elements in other states', () => {
+    const tin = new Map([
+      ...partsOf('Cd^2+', 'NO3^-'),
+      ...([
+        ['Sn^2+', 'minor'],
+        ['Sn^4+', 'minor'],
+        ['H3AsO3', 'middling'],
+        ['AsO4^3-', 'major'],
+      ] as const),
+    ])
+    const tried = otherStates(tin)
+    test('two states of one are one, as much of it, and several elements change together', () => {
+      const together = tried.find(({ parts }) => parts.has('Sn^2+') && !parts.has('Sn^4+') && parts.has('AsO4^3-') && !parts.has('H3AsO3'))
+      expect([together?.parts.get('Sn^2+'), together?.parts.get('AsO4^3-')]).toEqual(['major', 'heavy'])
+      expect(together?.changed).toEqual(expect.arrayContaining(['Sn^2+', 'Sn^4+', 'H3AsO3', 'AsO4^3-']))
+    })
+    test('each choice once, never the mixture itself, and nothing else is touched', () => {
+      expect(tried).toHaveLength(3 * 3 - 1)
+      expect(new Set(tried.map(({ parts }) => [...parts].sort().join())).size).toBe(tried.length)
+      for (const { parts } of tried) expect([parts.get('Cd^2+'), parts.get('NO3^-')]).toEqual(['middling', 'middling'])
+    })
+    test('one state alone may be the other', () => {
+      expect(named(otherStates(partsOf('Fe^2+', 'Cl^-')))).toEqual(['Cl^- Fe^3+'])
+      expect(otherStates(partsOf('Zn^2+', 'Cl^-'))).toEqual([])
+    })
   })
   test('what comes down pair by pair but keeps in other amounts is tried in those', () => {
     const tried = crowded(partsOf('S2O3^2-'), ['Ag^+'])

@@ -1,4 +1,16 @@
-import { additions, inAnyAmount, otherAmounts, otherCarriers, otherStates, removals, shifted, swaps, twoForOne, without, type Change } from './changes'
+import {
+  additions,
+  inAnyAmount,
+  otherAmounts,
+  otherCarriers,
+  otherStates,
+  removals,
+  shifted,
+  swaps,
+  twoForOne,
+  without,
+  type Change,
+} from './changes'
 import { climb, improve } from './climb'
 import { PARTS } from './parts'
 import { compositionOf, sum, type Scales, type Weighed } from './scales'
