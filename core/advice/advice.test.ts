@@ -5,6 +5,7 @@ import { reason, Simulations, takePercepts } from '../deduction'
 import { caseSchema, entrySchema } from '../notebook'
 import { SALTS } from '../species'
 import { followAdvice, vesselFor } from './follow'
+import { worthDoing } from './mixture'
 import { advise, cautionsFor } from './next'
 import { adviceSchema } from './schema'
 
@@ -67,6 +68,21 @@ describe('advice', () => {
   test('a test done is not proposed again', () => {
     const entries = [entrySchema.parse({ id: 'a', at: '', did: { test: 'silver-nitrate', on: 'A' } })]
     expect(advise({ case: settings, entries }).next.map((p) => p.test)).not.toContain('silver-nitrate')
+  })
+  test('a group of a mixture that came down is gone through to its end, however settled its ions seem; one that did not is passed over', () => {
+    const mixture = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } })
+    const proposed = (seen: boolean): readonly string[] => {
+      const entries = [
+        entrySchema.parse({ id: 'a', at: '', did: { test: 'full-separation-thioacetamide/group-3', on: 'III' } }),
+        entrySchema.parse({ id: 'b', at: '', saw: { channel: 'precipitate.present', value: 'yes', negated: !seen } }),
+      ]
+      const reasoning = reason({ case: mixture, entries })
+      const settled = { ...reasoning, each: new Map([...(reasoning.each ?? [])].map(([ion]) => [ion, 0])), hypotheses: [] }
+      return worthDoing(settled, mixture, () => true, 200).map(({ test: { id } }) => id)
+    }
+    const proofs = (ids: readonly string[]): readonly string[] => ids.filter((id) => id.includes('/peroxide-alkali/'))
+    expect(proofs(proposed(true)).length).toBeGreaterThanOrEqual(2)
+    expect(proofs(proposed(false))).toEqual([])
   })
   test('a free tube is found beside those in use', () => {
     const entries = [entrySchema.parse({ id: 'a', at: '', did: { test: 'silver-nitrate', on: 'A' } })]

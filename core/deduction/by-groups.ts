@@ -34,10 +34,10 @@ const REACTIONS = 4
 /** One that falls this far behind the best of them is left, as are all of them this far behind the best there is (natural logarithm); and how many are kept at most, on the way and in the end. */
 const BEHIND = 9
 const ALL_BEHIND = 18
-const KEPT_ON_THE_WAY = 500
+const KEPT_ON_THE_WAY = 700
+/** Steps simulated to ask one molecule one test, about. */
+const STEPS = 8
 const KEPT = 100
-/** So many of them with the same groups: isomers that come out alike do not crowd out other groups. */
-const OF_ONE_KIND = 6
 
 /** One test's observations, with what they came to for the hypotheses weighed before. */
 export interface Said {
@@ -137,19 +137,32 @@ function liveSets(before: readonly Hypothesis[], elemental: readonly Said[]): Re
   return new Map(sets.sort((a, b) => b.mass - a.mass).map(({ key, h, log }) => [key, { h, log }] as const))
 }
 
+/** Those that have not fallen behind, and no more than so many. */
 function ahead(candidates: readonly Candidate[], leader: number, most: number): Candidate[] {
   const best = Math.max(...candidates.map((c) => c.total))
   if (best < leader - ALL_BEHIND) return []
+  return likeliestOfEachKind(
+    candidates.filter((c) => c.total > best - BEHIND),
+    most,
+  )
+}
+
+/** How much further down each isomer of a kind stands than the one before it, where room is short (natural logarithm, times that of its place): those that come out alike do not crowd out other groups. */
+const CROWDED = 2
+/** No more than so many, the likeliest of many kinds first. */
+function likeliestOfEachKind(candidates: readonly Candidate[], most: number): Candidate[] {
+  const likeliest = [...candidates].sort((a, b) => b.total - a.total)
+  if (likeliest.length <= most) return likeliest
   const met = new Map<string, number>()
-  const isOneTooMany = ({ kind }: Candidate): boolean => {
-    met.set(kind, (met.get(kind) ?? 0) + 1)
-    return (met.get(kind) ?? 0) > OF_ONE_KIND
-  }
-  return candidates
-    .filter((c) => c.total > best - BEHIND)
-    .sort((a, b) => b.total - a.total)
-    .filter((c) => !isOneTooMany(c))
+  const ranked = likeliest.map((candidate) => {
+    const place = (met.get(candidate.kind) ?? 0) + 1
+    met.set(candidate.kind, place)
+    return { candidate, at: candidate.total - CROWDED * Math.log(place) }
+  })
+  return ranked
+    .sort((a, b) => b.at - a.at)
     .slice(0, most)
+    .map(({ candidate }) => candidate)
 }
 
 /** How far constants of compounds that are alike lie apart, °C; this and what follows is judged, not fitted. */
@@ -248,7 +261,7 @@ const standing = new WeakMap<Simulations, ReadonlySet<string>>()
  * @param before hypotheses weighed before, those that stand for elements alone among them
  * @param said what each test said of those
  * @param tell probability of an observation (by its place in the notebook) for a molecule
- * @param deep steps that may be simulated to go through all of them; with none, or where those do not suffice, only those that stood up before are looked at
+ * @param deep steps that may be simulated, about, to go through all of them; with none, only those that stood up before are looked at
  */
 export function weighByGroups(
   before: readonly Hypothesis[],
@@ -278,23 +291,22 @@ export function weighByGroups(
       const content = body ? contentOf(seenAs(molecule.content.id, body), UNLISTED) : molecule.content
       const fits = body && !molecule.ofLibrary ? plausible(molecule.content.id, body) : 1
       const prior = molecule.ofLibrary ? molecule.prior : (priors.get(molecule.kind) ?? 0)
-      const { kind, set: _set, ofLibrary: _of, ...hypothesis } = { ...molecule, prior, content }
+      const hypothesis = { ...molecule, prior, content }
       const log = Math.log(prior * fits) + set.log
-      return [{ hypothesis, smiles: molecule.content.id, kind, together: new Map(), alone: new Map(), total: log, bySet: set.h }]
+      return [{ hypothesis, smiles: molecule.content.id, kind: molecule.kind, together: new Map(), alone: new Map(), total: log, bySet: set.h }]
     })
   // What tells most is asked first, while there are many to ask; of the body, which all of them have alike, last: it would leave the likeliest beforehand alone to be asked.
   const others = said
     .filter((test) => !elemental.includes(test))
     .sort((a, b) => Number(saysAlike(a.group)) - Number(saysAlike(b.group)) || tellingOf(b) - tellingOf(a))
   const leaders = leadersOf(before, elemental, others)
-  const goThrough = (molecules: typeof among, most: number): readonly Candidate[] | null => {
+  const goThrough = (molecules: typeof among, most: number): readonly Candidate[] => {
     const until = simulations.made + most
     let candidates = begin(molecules)
     for (const [k, test] of others.entries()) {
-      for (const candidate of candidates) {
-        if (simulations.made > until) return null
-        weighOne(candidate, test, tell)
-      }
+      // Where there are more than can be asked, the likeliest of each kind are.
+      candidates = likeliestOfEachKind(candidates, Math.max(KEPT, (until - simulations.made) / STEPS))
+      for (const candidate of candidates) weighOne(candidate, test, tell)
       candidates = ahead(candidates, leaders[k] ?? 0, KEPT_ON_THE_WAY)
     }
     return ahead(candidates, leaders.at(-1) ?? 0, KEPT)
@@ -305,10 +317,10 @@ export function weighByGroups(
   return (
     all ??
     (known
-      ? (goThrough(
+      ? goThrough(
           among.filter((m) => known.has(m.content.id)),
           Infinity,
-        ) ?? [])
+        )
       : [])
   )
 }

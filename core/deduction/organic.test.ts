@@ -2,13 +2,14 @@ import { beforeAll, describe, expect, test } from '@jest/globals'
 import { builtOrganicPercepts } from '../../script/trials/percepts'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { organicTestById } from '../catalogue'
-import { COMPOUNDS, FUSION_ELEMENTS, readStructuresWith, structureOf } from '../structure'
+import { COMPOUNDS, FUSION_ELEMENTS, readStructuresWith, seenAs, structureOf } from '../structure'
 import { perceive } from '../structure/perceive'
 import {
   alike,
   BY_GROUPS,
   commonestAt,
   compoundNamed,
+  contentOf,
   drawCompound,
   everyMolecule,
   judgeControls,
@@ -176,6 +177,27 @@ describe('what the evidence of an organic jar comes to', () => {
       saw('gas.present', 'yes', { negated: true }),
     )
     expect(formulae.find((f) => f.formula === 'salicylic acid')?.probability).toBeGreaterThan(0.02)
+  })
+})
+
+describe('what lies undissolved', () => {
+  const body = { form: 'powder', colour: 'white', smell: 'none', melts_C: 120, boils_C: null, dissolves: 'no' } as const
+  const smiles = 'Cc1ccc(cc1)c1ccc(C)cc1'
+  /** How much likelier a molecule put together makes what was written than the same molecule weighed like any other. */
+  const spared = (...bodies: readonly object[]): number => {
+    readStructuresWith(perceive)
+    const content = contentOf(seenAs(smiles, body), UNLISTED)
+    const plain = { content, ions: partsOf(structureOf(smiles)), prior: 0.5, unlisted: true }
+    const entries = bodies.map((b, i) => entrySchema.parse({ id: `e${i}`, at: '', ...b }))
+    const { posterior } = reason({ case: settings, entries }, {}, [plain, { ...plain, byGroups: true }])
+    return (posterior[1] ?? NaN) / (posterior[0] ?? NaN)
+  }
+  test('is not held against a molecule nobody has met: how little of it dissolves is not known', () => {
+    expect(spared(did('ninhydrin', 'A'), saw('precipitate.present', 'yes', { negated: true }))).toBeGreaterThan(3)
+  })
+  test('where it lies as foretold, or something else is seen, both are weighed alike', () => {
+    expect(spared(did('ninhydrin', 'A'), saw('precipitate.present', 'yes'))).toBeCloseTo(1, 6)
+    expect(spared(did('ninhydrin', 'A'), saw('solution.colour', 'violet'))).toBeCloseTo(1, 6)
   })
 })
 
