@@ -119,21 +119,22 @@ const isOfBody = ({ observations: [first] }: Group): boolean => {
 /** Whether a test says the same of all that stand in the body that was seen. */
 const saysAlike = (group: Group): boolean => isOfBody(group) || everyTest.get(group.test ?? '')?.stage === 'constants'
 
-/** Sets of elements that the tests of elements left open, the likeliest first, each with a hypothesis that stands for it and the natural logarithm of what those tests say. */
+/**
+ * Sets of elements that the tests of elements left open, the likeliest first, each with a hypothesis that stands for it and the natural logarithm of what those tests say: that of its compounds which tells them best, since
+ * how much sodium a molecule takes, how far it chars and how much of each element it gives is not known of what was put together.
+ */
 function liveSets(before: readonly Hypothesis[], elemental: readonly Said[]): ReadonlyMap<string, { readonly h: number; readonly log: number }> {
-  const bySet = new Map<string, { logs: number[]; h?: number; log: number }>()
-  const all = before.map(({ ions, prior, elementsOnly }, h) => {
+  const bySet = new Map<string, { logs: number[]; h: number; log: number }>()
+  const all = before.map(({ ions, prior }, h) => {
     const said = elemental.reduce((sum, { sums }) => sum + (sums[h] as number), 0)
     const key = elementsOf(ions)
-    const set = bySet.get(key) ?? { logs: [], log: said }
+    const set = bySet.get(key) ?? { logs: [], h, log: said }
     set.logs.push(Math.log(prior) + said)
-    bySet.set(key, elementsOnly ? { ...set, h, log: said } : set)
+    bySet.set(key, said > set.log ? { ...set, h, log: said } : set)
     return Math.log(prior) + said
   })
   const least = logOfSum(all) + Math.log(LIVE_SET)
-  const sets = [...bySet].flatMap(([key, { logs, h, log }]) =>
-    h === undefined || logOfSum(logs) < least ? [] : [{ key, h, log, mass: logOfSum(logs) }],
-  )
+  const sets = [...bySet].flatMap(([key, { logs, h, log }]) => (logOfSum(logs) < least ? [] : [{ key, h, log, mass: logOfSum(logs) }]))
   return new Map(sets.sort((a, b) => b.mass - a.mass).map(({ key, h, log }) => [key, { h, log }] as const))
 }
 

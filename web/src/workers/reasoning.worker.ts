@@ -230,7 +230,9 @@ const worker = {
       await new Promise((resolve) => setTimeout(resolve, round === 0 ? AFTER_THOUGHT : 0))
       if (asked !== newest) return null
       const known = reasoned(notebook)
-      const reasoning = reason(notebook, {}, undefined, { deep: SHARPENED })
+      // An organic jar is gone through from the beginning each time: what was asked before costs nothing, and more molecules are.
+      const rounds = notebook.case.kind === 'organic' ? round + 1 : 1
+      const reasoning = reason(notebook, {}, undefined, { deep: SHARPENED * rounds })
       if (!saysMore(reasoning, known.reasoning)) continue
       last = { asked: known.asked, reasoning }
       return worker.think(notebook)
