@@ -1,0 +1,160 @@
+import { ASSEMBLED, compoundOf, densityOf, dissolvesOf, FUSION_ELEMENTS, groupOf, structureOf, type SeenBody } from '../structure'
+import type { Hypothesis } from './hypotheses'
+import { BY_GROUPS, contentOf, EMBODIED, partsOf, UNLISTED } from './organic'
+
+/** Molecules that may be in the jar though no library has them, and how likely each is beforehand. */
+
+export const elementsOf = (ions: ReadonlySet<string>): string => FUSION_ELEMENTS.filter((e) => ions.has(e)).join()
+
+/** A molecule put together or like one of the library, with its set of elements, and its elements and groups. */
+export type Molecule = Hypothesis & { readonly set: string; readonly kind: string; readonly ofLibrary?: boolean }
+const kindOf = (ions: ReadonlySet<string>): string => [...ions].sort().join()
+
+let assembled: readonly Molecule[] | undefined
+/** All that were put together, as hypotheses; their priors are shared by kind (see `priorsOf`). Structures must be readable (see `readStructuresWith`). */
+export function everyMolecule(): readonly Molecule[] {
+  assembled ??= ASSEMBLED.map((smiles) => {
+    const ions = partsOf(structureOf(smiles))
+    return {
+      ...{ content: contentOf(smiles, UNLISTED), ions, unlisted: true, byGroups: true, set: elementsOf(ions), kind: kindOf(ions) },
+      prior: BY_GROUPS / ASSEMBLED.length,
+    }
+  })
+  return assembled
+}
+
+/** How far constants of compounds that are alike lie apart, °C; this and what follows is judged, not fitted. */
+const APART_C = { melts: 60, boils: 40 } as const
+/** How much less likely a compound like another is where their bodies differ: liquid and solid; in colour; in smell; one sinks; in how much dissolves. */
+const UNLIKE_BODY = { form: 0.2, colour: 0.3, smell: 0.3, sinks: 0.15, dissolves: 0.3 } as const
+/** What is left where everything differs; and how much of that counts: a body alone hardly tells one kind of compound from another. */
+const LEAST_NEAR = 0.002
+const NEARLY = 0.5
+/** How near a compound of the library comes to the body that was seen, as one that is like it would. */
+function nearness(smiles: string, body: SeenBody): number {
+  const own = compoundOf(smiles)
+  const structure = structureOf(smiles)
+  const apart = (a: number | null | undefined, b: number | null, width: number): number =>
+    a == null || b === null ? Math.exp(-0.5) : Math.exp(-0.5 * ((a - b) / width) ** 2)
+  let near = apart(own?.melts_C, body.melts_C, APART_C.melts) * apart(own?.boils_C, body.boils_C, APART_C.boils)
+  if ((own?.form === 'liquid') !== (body.form === 'liquid')) near *= UNLIKE_BODY.form
+  if (own?.colour !== body.colour) near *= UNLIKE_BODY.colour
+  if (own?.smell !== body.smell) near *= UNLIKE_BODY.smell
+  if (body.sinks !== undefined && densityOf(structure) > 1 !== body.sinks) near *= UNLIKE_BODY.sinks
+  if (body.dissolves !== undefined && dissolvesOf(structure) !== body.dissolves) near *= UNLIKE_BODY.dissolves
+  return Math.max(LEAST_NEAR, near) ** NEARLY
+}
+
+/** How much less likely a molecule is where what is reckoned of its structure is not what was seen: whether it sinks; how it dissolves, a little otherwise or wholly; judged. */
+const NOT_AS_RECKONED = { sinks: 0.35, dissolves: [1, 0.5, 0.2] } as const
+const DISSOLVING = ['no', 'partly', 'yes'] as const
+/** How well a molecule put together goes into the body that was seen. */
+export function plausible(smiles: string, { sinks, dissolves }: SeenBody): number {
+  const structure = structureOf(smiles)
+  const steps = dissolves === undefined ? 0 : Math.abs(DISSOLVING.indexOf(dissolves) - DISSOLVING.indexOf(dissolvesOf(structure)))
+  return (sinks !== undefined && densityOf(structure) > 1 !== sinks ? NOT_AS_RECKONED.sinks : 1) * (NOT_AS_RECKONED.dissolves[steps] ?? 1)
+}
+
+/**
+ * What is like a compound of the library, in the body that was seen: how it dissolves in one liquid and floats on another speaks in every test, and would count there time and again.
+ * @param before hypotheses weighed before, those like a compound of the library among them
+ */
+export function alike(before: readonly Hypothesis[], body: SeenBody | undefined): readonly Molecule[] {
+  // Without a body to be in, they are what was weighed before.
+  if (!body) return []
+  const like = before.filter((h) => h.unlisted === true && h.elementsOnly !== true)
+  const near = like.map((h) => nearness(h.content.id, body))
+  const all = total(near)
+  return like.map((h, k) => ({
+    ...{ ...h, byGroups: true, set: elementsOf(h.ions), kind: kindOf(h.ions) },
+    ...{ prior: (EMBODIED * (near[k] ?? 0)) / all, ofLibrary: true },
+  }))
+}
+const total = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0)
+
+/** How much likelier each kind of molecule is in the body that was seen: as much as, on the mean, what is like a compound of the library with one of its groups. */
+function inThisBody(like: readonly Molecule[]): (ions: ReadonlySet<string>) => number {
+  const each = total(like.map((h) => h.prior)) / Math.max(1, like.length)
+  const having = new Map<string, number[]>()
+  for (const { ions, prior } of like) for (const part of ions) having.set(part, [...(having.get(part) ?? []), prior / each])
+  return (ions) => {
+    const met = groupsIn(ions).flatMap((part) => {
+      const own = having.get(part)
+      return own ? [total(own) / own.length] : []
+    })
+    return met.length > 0 ? total(met) / met.length : 1
+  }
+}
+
+/** How half of the prior is shared by the number of groups beside aromatic rings: none, one, two, more; judged. */
+const BY_NUMBER = [0.13, 0.5, 0.32, 0.05] as const
+const RING = groupOf('arene').label
+/** Groups, aromatic rings among them, without the elements. */
+const groupsIn = (ions: ReadonlySet<string>): readonly string[] => [...ions].filter((part) => !FUSION_ELEMENTS.some((e) => e === part))
+
+interface Kind {
+  readonly ions: ReadonlySet<string>
+  /** How many molecules were put together of it. */
+  members: number
+}
+let kinds: ReadonlyMap<string, Kind> | undefined
+function everyKind(): ReadonlyMap<string, Kind> {
+  if (kinds) return kinds
+  const all = new Map<string, Kind>()
+  for (const { kind, ions } of everyMolecule()) {
+    const known = all.get(kind)
+    if (known) known.members++
+    else all.set(kind, { ions, members: 1 })
+  }
+  return (kinds = all)
+}
+
+const shared = new WeakMap<readonly Hypothesis[], ReadonlyMap<string, number>>()
+/**
+ * The prior of each kind before its body was seen, no likelier for being put together on many skeletons. Half of it is shared as if groups came independently, each as often as in what the library lists, among kinds with
+ * as many groups; half among the kinds that the library has, since groups do come together: those of sugars.
+ */
+function ofKinds(named: readonly Hypothesis[]): ReadonlyMap<string, number> {
+  const known = shared.get(named)
+  if (known) return known
+  const listed = named.filter((h) => h.unlisted === false)
+  const counts = new Map<string, number>()
+  for (const { ions } of listed) for (const part of ions) counts.set(part, (counts.get(part) ?? 0) + 1)
+  // One more on either side: what the library lacks is rare, not impossible.
+  const odds = (part: string): number => ((counts.get(part) ?? 0) + 1) / (listed.length - (counts.get(part) ?? 0) + 1)
+  const independent = [...everyKind()].map(([kind, { ions }]) => {
+    const groups = groupsIn(ions)
+    const number = Math.min(BY_NUMBER.length - 1, groups.filter((part) => part !== RING).length)
+    return { kind, number, weight: groups.reduce((product, part) => product * odds(part), 1) }
+  })
+  const weights = BY_NUMBER.map((_, n) => total(independent.flatMap(({ number, weight }) => (number === n ? [weight] : []))))
+  const ofLibrary = new Map<string, number>()
+  for (const { ions } of listed) {
+    const kind = kindOf(ions)
+    if (everyKind().has(kind)) ofLibrary.set(kind, (ofLibrary.get(kind) ?? 0) + 1)
+  }
+  const met = Math.max(1, total([...ofLibrary.values()]))
+  const priors = new Map(
+    independent.map(({ kind, number, weight }) => {
+      const independently = ((BY_NUMBER[number] ?? 0) * weight) / (weights[number] ?? 1)
+      return [kind, (independently + (ofLibrary.get(kind) ?? 0) / met) / 2] as const
+    }),
+  )
+  shared.set(named, priors)
+  return priors
+}
+
+/**
+ * The prior of each molecule put together, by its kind.
+ * @param named hypotheses, those that are listed among them
+ * @param like what is like a listed compound, each with its prior in the body that was seen; nothing where none was
+ */
+export function priorsOf(named: readonly Hypothesis[], like: readonly Molecule[]): ReadonlyMap<string, number> {
+  const likelier = inThisBody(like)
+  const weights = [...ofKinds(named)].map(([kind, prior]) => {
+    const { ions, members } = everyKind().get(kind) ?? { ions: new Set<string>(), members: 1 }
+    return { kind, members, weight: prior * likelier(ions) }
+  })
+  const all = total(weights.map(({ weight }) => weight))
+  return new Map(weights.map(({ kind, members, weight }) => [kind, (BY_GROUPS * weight) / all / members]))
+}
