@@ -68,7 +68,9 @@ export function reason(
   if (hypotheses === undefined && notebook.case.kind === 'mixture')
     return conclude(weighMixtures(notebook.case, trace, simulations, responders, deep), confirmations, discarded)
   if (notebook.case.kind === 'organic') {
-    const named = hypotheses ?? [...organicUnknowns(), ...ownUnknowns(notebook.case.compounds ?? [])]
+    const own = ownUnknowns(notebook.case.compounds ?? [])
+    // The same list each time, where nobody added to it: what was worked out of it stays.
+    const named = hypotheses ?? (own.length > 0 ? [...organicUnknowns(), ...own] : organicUnknowns())
     return conclude(weighOrganic(trace, simulations, named, deep), confirmations, discarded)
   }
   return conclude(weighAll(trace, simulations, hypotheses ?? singleSalts()), confirmations, discarded)

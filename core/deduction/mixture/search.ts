@@ -48,7 +48,7 @@ export function settle(scales: Scales, parts: Parts, until: number, deep: number
     if (deep > 0 && !explainsAll(scales, best)) best = dig(scales, best, deep)
   }
   for (;;) {
-    const apart = rivalsOf(scales, best, { until, thorough: deep > 0 })
+    const apart = rivalsOf(scales, best, until, deep)
     // Even what explains everything may have a part too many, that others in other amounts make up for.
     const rivals = deep > 0 ? refitted(scales, best, apart, deep / 2) : apart
     const better = rivals.reduce((a, b) => (b.score > a.score ? b : a), best)
@@ -80,15 +80,16 @@ function withFartherOnes(scales: Scales, best: Weighed, rivals: readonly Weighed
 
 /**
  * Every mixture that is one part away, weighed until it is too unlikely to matter.
- * @param how `thorough`: those with one part fewer are weighed by every test, since what a part has a hand in, its own tests do not all tell
+ * @param steps that may be simulated, about, to weigh those with one part fewer by every test: what a part has a hand in, its own tests do not all tell
  */
-function rivalsOf(scales: Scales, best: Weighed, { until, thorough }: { readonly until: number; readonly thorough: boolean }): Weighed[] {
+function rivalsOf(scales: Scales, best: Weighed, until: number, steps: number): Weighed[] {
+  const enough = scales.effort + steps
   const floor = best.score - GIVEN_UP
-  return [...everyAddition(best.parts, PARTS), ...removals(best.parts), ...crowded(best.parts, PARTS)].map(({ parts, changed }) => {
+  return [...removals(best.parts), ...everyAddition(best.parts, PARTS), ...crowded(best.parts, PARTS)].map(({ parts, changed }) => {
     const rival = scales.changed(best, parts, changed, floor)
     // One that comes close by its own tests alone is weighed by all of them.
     const isClose = rival.score > best.score - CLOSE
-    const isFewer = thorough && parts.size < best.parts.size
+    const isFewer = parts.size < best.parts.size && scales.effort < enough
     return isClose || isFewer ? scales.whole(parts, until) : rival
   })
 }
