@@ -176,6 +176,7 @@ function rackStep(work: string): Record<string, unknown> {
   const less = /^concentrate ([\d.]+)$/.exec(text)
   if (less) return { do: 'concentrate', vessel, toFraction: Number(less[1]) }
   if (text === 'ignite') return { do: 'ignite', vessel }
+  if (text === 'soda extract') return { do: 'soda-extract', into: vessel, mL: 5 }
   const until = /^(.+?) until ([\w-]+)$/.exec(text)
   if (until) return { do: 'add', to: vessel, reagent: until[1], until: until[2] }
   const plain = step(text)

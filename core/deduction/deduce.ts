@@ -229,7 +229,7 @@ function likeWhatStands(table: readonly Float64Array[], named: readonly Hypothes
 }
 
 /** Steps simulated to think a mixture through before it is left. */
-export const THOROUGH = 16_000
+export const THOROUGH = 24_000
 /** The same to go once, and not line by line, through what an organic compound of no library may be. */
 export const THROUGH_ALL = 80_000
 

@@ -1,4 +1,4 @@
-import { add, addTo, boil, defineTest, drops, EXTRACT, look, mL, take, THIS, type Test } from '../types'
+import { add, addTo, BESIDE, boil, defineTest, drops, EXTRACT, look, mL, spin, take, THIS, type Test } from '../types'
 
 /** What the soda leaves, in the tube beside its extract. */
 const RESIDUE = `${THIS}-residue`
@@ -77,6 +77,31 @@ export const extractBarium = defineTest({
   steps: [take(mL(1), EXTRACT), add('HNO3 2 M', drops(40)), boil(1), add('Ba(NO3)2 0.1 M', drops(5)), look('precipitate, its colour and habit')],
   because: 'Shows the sulfate of a salt that water leaves: boiled with soda it goes into the extract, at least in part.',
   minutes: 12,
+  sources: ['vogel7'],
+})
+
+export const extractChlorate = defineTest({
+  id: 'chlorate-on-extract',
+  title: 'Soda extract: silver nitrate in excess, the clear liquid reduced',
+  stage: 'anion tests',
+  on: ['solid', 'solution'],
+  steps: [
+    take(mL(1), EXTRACT),
+    add('HNO3 2 M', drops(40)),
+    boil(1),
+    { do: 'add', to: THIS, reagent: 'AgNO3 0.5 M', until: 'no-more-precipitate' },
+    add('AgNO3 0.5 M', drops(8)),
+    spin(),
+    addTo(BESIDE, 'SO2 water', drops(8)),
+    { do: 'warm', vessel: BESIDE, minutes: 2 },
+    addTo(BESIDE, 'HNO3 2 M', drops(20)),
+    { do: 'boil', vessel: BESIDE, minutes: 3 },
+    look('curdy precipitate after reduction', BESIDE),
+  ],
+  because:
+    'Copper, mercury and other metals that sulfur dioxide reduces stay behind in the carbonate, the halides as silver salts: what comes down white and curdy after reduction was chlorate.',
+  relies: ['silver in excess', 'boiled with nitric acid at the end, which drives silver sulfite into solution'],
+  minutes: 14,
   sources: ['vogel7'],
 })
 

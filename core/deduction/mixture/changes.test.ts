@@ -14,7 +14,7 @@ import {
   swaps,
   without,
 } from './changes'
-import { ACID, PARTS, type AmountClass, type Parts } from './parts'
+import { ACID, CLASSES, dissolved, FINE_CLASSES, PARTS, type AmountClass, type Parts } from './parts'
 
 const partsOf = (...parts: readonly string[]): Parts => new Map(parts.map((part) => [part, 'middling'] as const))
 const named = (changes: readonly { readonly parts: Parts }[]): string[] => changes.map(({ parts }) => [...parts.keys()].sort().join(' ')).sort()
@@ -43,6 +43,22 @@ describe('steps from one mixture to another', () => {
   test('a little more or less of one, not beyond the ends', () => {
     const amounts = (amount: AmountClass): number => otherAmounts(new Map([['Cu^2+', amount]])).length
     expect([amounts('trace'), amounts('middling'), amounts('heavy')]).toEqual([1, 2, 1])
+  })
+  test('between two classes lies a finer one; from there a coarse step leads to the nearest of the five', () => {
+    const to = (amount: AmountClass, classes: readonly AmountClass[]): unknown[] =>
+      otherAmounts(new Map([['Cu^2+', amount]]), undefined, classes).map(({ parts }) => parts.get('Cu^2+'))
+    expect(to('middling', FINE_CLASSES)).toEqual(['modest', 'ample'])
+    expect(to('ample', CLASSES)).toEqual(['middling', 'major'])
+    expect(to('trace', FINE_CLASSES)).toEqual(['slight'])
+  })
+  test('each class is a fifth to a third stronger than the one before', () => {
+    const strengths = FINE_CLASSES.map((amount) => dissolved(new Map([['Cu^2+', amount]]))['Cu^2+'] ?? NaN)
+    for (const [k, strength] of strengths.slice(1).entries()) {
+      const times = strength / (strengths[k] ?? NaN)
+      expect(times).toBeGreaterThan(1.15)
+      expect(times).toBeLessThan(1.3)
+    }
+    for (const amount of CLASSES) expect(FINE_CLASSES).toContain(amount)
   })
   test('a part is tried in any amount, and what comes down but for a trace of it as a trace', () => {
     const amounts = (parts: Parts, part: string): unknown[] => inAnyAmount(parts, [part]).map((change) => change.parts.get(part))

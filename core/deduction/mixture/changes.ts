@@ -1,4 +1,4 @@
-import { ACID, CARRIERS, carriersOf, CLASSES, classOfAll, type AmountClass, type Parts } from './parts'
+import { ACID, CARRIERS, carriersOf, CLASSES, classOfAll, FINE_CLASSES, type AmountClass, type Parts } from './parts'
 import { keepsTogether, shares } from './together'
 
 /** How one mixture is changed into another: the steps of the search. */
@@ -47,17 +47,17 @@ export const crowded = (parts: Parts, among: readonly string[]): Change[] =>
     const tried = others.reduce((crowd, other) => having(crowd, other, 'heavy'), having(parts, part, 'trace'))
     return keepsTogether(tried) ? [{ parts: tried, changed: [part, ...others] }] : []
   })
-/** A little more or less of one. */
-export const otherAmounts = (parts: Parts, among = parts): Change[] =>
-  [...among].flatMap(([part, amount]) =>
-    [-1, 1].flatMap((more) => {
-      const next = CLASSES[CLASSES.indexOf(amount) + more]
-      return next ? [{ parts: having(parts, part, next), changed: [part] }] : []
-    }),
-  )
+/** A little more or less of one, to the next of these classes. */
+export const otherAmounts = (parts: Parts, among = parts, classes: readonly AmountClass[] = CLASSES): Change[] =>
+  [...among].flatMap(([part, amount]) => {
+    const at = FINE_CLASSES.indexOf(amount)
+    const less = classes.findLast((c) => FINE_CLASSES.indexOf(c) < at)
+    const more = classes.find((c) => FINE_CLASSES.indexOf(c) > at)
+    return [less, more].flatMap((next) => (next ? [{ parts: having(parts, part, next), changed: [part] }] : []))
+  })
 /** Everything but free acid a little more or less, with as much acid, or a little more or less of that too: what one test says of the strength of one part, others say of all. */
 export const shifted = (parts: Parts): Change[] => {
-  const one = (amount: AmountClass, more: number): AmountClass => CLASSES[CLASSES.indexOf(amount) + more] ?? amount
+  const one = (amount: AmountClass, more: number): AmountClass => FINE_CLASSES[FINE_CLASSES.indexOf(amount) + 2 * more] ?? amount
   const acids = parts.has(ACID) ? [0, -1, 1] : [0]
   return [1, -1].flatMap((more) =>
     acids.map((acid) => ({

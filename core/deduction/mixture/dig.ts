@@ -12,7 +12,7 @@ import {
   type Change,
 } from './changes'
 import { climb, improve } from './climb'
-import { PARTS } from './parts'
+import { FINE_CLASSES, PARTS, type Parts } from './parts'
 import { compositionOf, sum, type Scales, type Weighed } from './scales'
 
 /**
@@ -83,17 +83,22 @@ function* beginnings(scales: Scales, best: Weighed): Generator<Change> {
   const changing = kicks.map(({ changed }) => [...changed].sort().join())
   const isFirst = (k: number): boolean => changing.indexOf(changing[k] ?? '') === k
   const once = kicks.filter((_, k) => isFirst(k))
-  const states = promising(scales, best, otherStates(best.parts), FAR_BELOW).slice(0, EXCHANGES)
-  // Fewer states of the elements come first: of two states of one the mixture may have made the other.
-  const isFewer = (change: Change): boolean => change.parts.size < best.parts.size
-  yield* states.filter(isFewer)
+  yield* statesOf(scales, best)
   yield* once.slice(0, FIRST_KICKS)
   yield* promising(scales, best, otherCarriers(best.parts), FAR_BELOW).slice(0, EXCHANGES)
-  yield* states.filter((change) => !isFewer(change))
   yield* once.slice(FIRST_KICKS)
   yield* promising(scales, best, removals(best.parts), FAR_BELOW)
   yield* kicks.filter((_, k) => !isFirst(k))
   yield* shifted(best.parts)
+}
+
+/** Elements in other states, each worked whole, the best first: several elements change together, which no test of one of them tells. */
+function statesOf(scales: Scales, best: Weighed): readonly Change[] {
+  return promising(scales, best, otherStates(best.parts), FAR_BELOW)
+    .slice(0, EXCHANGES)
+    .map((change) => ({ change, score: scales.whole(change.parts, best.logs.length).score }))
+    .sort((a, b) => b.score - a.score)
+    .map(({ change }) => change)
 }
 
 /** Those of some changes that fall no further below the best than this by the tests their parts answer, the best first. */
@@ -124,7 +129,8 @@ function fitted(scales: Scales, { parts, changed }: Change, best: Weighed, exhau
     if (place < 0 || hurt(place) < WORTH_TRYING) break
     const among = PARTS.filter((part) => scales.answers(place, part))
     const held = new Map([...now.parts].filter(([part]) => among.includes(part)))
-    const remedies = [...inAnyAmount(now.parts, among), ...otherAmounts(now.parts, held), ...removals(now.parts, held)]
+    const amounts = [...otherAmounts(now.parts, held), ...otherAmounts(now.parts, held, FINE_CLASSES)]
+    const remedies = [...inAnyAmount(now.parts, among), ...amounts, ...removals(now.parts, held)]
       .filter(stands)
       .map((change) => ({ change, log: sum(scales.partRows(change.parts, place)) }))
       .filter(({ log }) => log > (now.logs[place] ?? 0) + WORTH_TRYING)
@@ -176,12 +182,14 @@ export function refitted(scales: Scales, best: Weighed, rivals: readonly Weighed
 
 /** What falls further below than this by its own tests is not worked whole (natural logarithm). */
 const REFINABLE = 4
+const oneFewer = (parts: Parts): readonly Change[] => [...removals(parts), ...otherAmounts(parts)]
+const amountsBetween = (parts: Parts): readonly Change[] => otherAmounts(parts, parts, FINE_CLASSES)
 /** Better by one part fewer, or a little more or less of one, each worked whole: what a part has a hand in, its own tests do not all tell. */
-function refined(scales: Scales, start: Weighed, exhausted: () => boolean): Weighed {
+function refined(scales: Scales, start: Weighed, exhausted: () => boolean, changesOf = oneFewer): Weighed {
   let best = start
   for (let found = true; found;) {
     found = false
-    for (const { parts, changed } of [...removals(best.parts), ...otherAmounts(best.parts)]) {
+    for (const { parts, changed } of changesOf(best.parts)) {
       if (exhausted()) return best
       if (scales.changed(best, parts, changed, best.score - REFINABLE).score < best.score - REFINABLE) continue
       const other = scales.whole(parts, start.logs.length)
@@ -214,7 +222,7 @@ export function dig(scales: Scales, start: Weighed, steps: number): Weighed {
   const enough = scales.effort + steps
   const exhausted = (): boolean => scales.effort >= enough
   const until = start.logs.length
-  scales.limit = scales.effort + steps / 3
+  scales.limit = scales.effort + steps / 5
   const anew = anotherBeginning(scales, start, until)
   scales.limit = enough
   let best = refined(scales, anew, exhausted)
@@ -233,6 +241,12 @@ export function dig(scales: Scales, start: Weighed, steps: number): Weighed {
       break
     }
     if (found || exhausted()) continue
+    const finer = refined(scales, best, exhausted, amountsBetween)
+    if (finer !== best) {
+      best = finer
+      found = true
+      continue
+    }
     const exchanged = improve(scales, best, (now) => [[...swaps(now.parts, PARTS), ...twoForOne(now.parts, hopefuls(scales, now))]], 1)
     if (exchanged.score > best.score + 1e-9) {
       best = refined(scales, climb(scales, exchanged.parts, until), exhausted)

@@ -1,18 +1,40 @@
 import { COMPONENTS, parseFormula } from '../../species'
 import type { Content, Hypothesis } from '../hypotheses'
 
-/** How much of an ion a solution holds: it decides what is seen, and finer than this it is not told. */
+/** How much of an ion a solution holds, as it is first sought. */
 export const CLASSES = ['trace', 'minor', 'middling', 'major', 'heavy'] as const
-export type AmountClass = (typeof CLASSES)[number]
+/** Those and what lies between two of them: what is seen may hang on so much, where two parts are nearly equivalent. Finer than this it is not told. */
+export const FINE_CLASSES = ['trace', 'slight', 'minor', 'modest', 'middling', 'ample', 'major', 'large', 'heavy'] as const
+export type AmountClass = (typeof FINE_CLASSES)[number]
 
 /** Ions of a mixture, each with how much there is of it. `acid` stands for free strong acid. */
 export type Parts = ReadonlyMap<string, AmountClass>
 export const ACID = 'acid'
 
 /** mmol in a millilitre. Alkalis and ammonium, which answer only when there is more of them, hold twice as much. */
-const STRENGTH: Readonly<Record<AmountClass, number>> = { trace: 0.01, minor: 0.016, middling: 0.025, major: 0.036, heavy: 0.052 }
+const STRENGTH: Readonly<Record<AmountClass, number>> = {
+  trace: 0.01,
+  slight: 0.0125,
+  minor: 0.016,
+  modest: 0.02,
+  middling: 0.025,
+  ample: 0.03,
+  major: 0.036,
+  large: 0.043,
+  heavy: 0.052,
+}
 const ALKALIS: ReadonlySet<string> = new Set(['NH4^+', 'Na^+', 'K^+', 'Li^+'])
-const ACID_STRENGTH: Readonly<Record<AmountClass, number>> = { trace: 0.05, minor: 0.12, middling: 0.3, major: 0.6, heavy: 1 }
+const ACID_STRENGTH: Readonly<Record<AmountClass, number>> = {
+  trace: 0.05,
+  slight: 0.08,
+  minor: 0.12,
+  modest: 0.19,
+  middling: 0.3,
+  ample: 0.42,
+  major: 0.6,
+  large: 0.77,
+  heavy: 1,
+}
 
 /** Cations a mixture is searched for. */
 export const CATIONS: readonly string[] = [

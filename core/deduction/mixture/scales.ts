@@ -19,7 +19,17 @@ export interface Weighed {
 /** Odds of a part before any test: a mixture holds a few of each kind. */
 const ODDS = { cation: 0.14, anion: 0.11, acid: 1 } as const
 /** How often there is so much of it, beside the commonest. */
-const AMOUNTS: Readonly<Record<AmountClass, number>> = { trace: 0.4, minor: 0.6, middling: 1, major: 1, heavy: 0.5 }
+const AMOUNTS: Readonly<Record<AmountClass, number>> = {
+  trace: 0.4,
+  slight: 0.5,
+  minor: 0.6,
+  modest: 0.8,
+  middling: 1,
+  ample: 1,
+  major: 1,
+  large: 0.75,
+  heavy: 0.5,
+}
 /** How much less likely a mixture is for each two of its parts that cannot share a solution (natural logarithm): not impossible, since the pair may be there in traces. */
 const APART = 4
 /** Pairs that cannot share a solution, and beside others parts that do not keep by themselves; none where the mixture as a whole keeps, as silver does beside thiosulfate in plenty. */
