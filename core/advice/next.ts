@@ -42,8 +42,9 @@ export interface Refutation {
   readonly because: string
 }
 
-/** A test that would tell less is not proposed, bits. */
+/** A test that would tell less is not proposed, bits; of a compound that may be in no library, each test tells little, and no other tells it. */
 export const WORTH_DOING = 0.03
+const WORTH_DOING_ON_ORGANIC = 0.012
 /** Hypotheses that together hold less than this are left out of the ranking. */
 const TAIL = 1e-4
 
@@ -73,7 +74,7 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
     undone
       .map((test) => ({ test, prospects: prospectsOf(test, wary, among) }))
       .map((plan) => ({ ...plan, bits: expectedBits(forecastOf(plan.test, reasoning.simulations), plan.prospects) }))
-      .filter(({ bits }) => bits >= WORTH_DOING)
+      .filter(({ bits }) => bits >= (settings?.kind === 'organic' ? WORTH_DOING_ON_ORGANIC : WORTH_DOING))
       .sort((a, b) => b.bits / costOf(b.test, done) - a.bits / costOf(a.test, done))
       .map(({ test, bits, prospects }) => propose(test, bits, `${test.because} ${tells(prospects)}`.trim(), reasoning)),
   )

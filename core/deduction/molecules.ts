@@ -1,4 +1,4 @@
-import { ASSEMBLED, compoundOf, densityOf, dissolvesOf, FUSION_ELEMENTS, groupOf, structureOf, type SeenBody } from '../structure'
+import { ASSEMBLED, compoundOf, densityOf, dissolvesOf, dissolvesOff, FUSION_ELEMENTS, groupOf, structureOf, type SeenBody } from '../structure'
 import type { Hypothesis } from './hypotheses'
 import { BY_GROUPS, contentOf, EMBODIED, partsOf, UNLISTED } from './organic'
 
@@ -45,14 +45,17 @@ function nearness(smiles: string, body: SeenBody): number {
   return Math.max(LEAST_NEAR, near) ** NEARLY
 }
 
-/** How much less likely a molecule is where what is reckoned of its structure is not what was seen: whether it sinks; how it dissolves, a little otherwise or wholly; judged. */
-const NOT_AS_RECKONED = { sinks: 0.35, dissolves: [1, 0.5, 0.2] } as const
-const DISSOLVING = ['no', 'partly', 'yes'] as const
+/**
+ * How much less likely a molecule is where what is reckoned of its structure is not what was seen: whether it sinks; how it dissolves, by how many powers of ten the reckoning errs as a rule, and at least. Judged; the error
+ * is that of the general solubility equation (S. H. Yalkowsky, Y. Ran, J. Chem. Inf. Comput. Sci. 41 (2001) 354), somewhat larger for what is no more than a class.
+ */
+const NOT_AS_RECKONED = { sinks: 0.35, decades: 0.8, least: 0.03 } as const
 /** How well a molecule put together goes into the body that was seen. */
 export function plausible(smiles: string, { sinks, dissolves }: SeenBody): number {
   const structure = structureOf(smiles)
-  const steps = dissolves === undefined ? 0 : Math.abs(DISSOLVING.indexOf(dissolves) - DISSOLVING.indexOf(dissolvesOf(structure)))
-  return (sinks !== undefined && densityOf(structure) > 1 !== sinks ? NOT_AS_RECKONED.sinks : 1) * (NOT_AS_RECKONED.dissolves[steps] ?? 1)
+  const off = dissolves === undefined ? 0 : dissolvesOff(structure, dissolves)
+  const dissolving = Math.max(NOT_AS_RECKONED.least, Math.exp(-0.5 * (off / NOT_AS_RECKONED.decades) ** 2))
+  return dissolving * (sinks !== undefined && densityOf(structure) > 1 !== sinks ? NOT_AS_RECKONED.sinks : 1)
 }
 
 /**
@@ -109,10 +112,54 @@ function everyKind(): ReadonlyMap<string, Kind> {
   return (kinds = all)
 }
 
+/** What one group less, one more, or another in the place of one, share of what is near a listed kind; judged. */
+const FEWER = 0.3
+const MORE = 0.35
+const OTHER = 0.35
+
+/** Shares of the kinds that are one group off a listed one: a salt of an acid has a metal, whatever else it has. */
+function nearListed(listed: readonly Hypothesis[], odds: (part: string) => number): ReadonlyMap<string, number> {
+  const keyOf = (groups: readonly string[]): string => [...groups].sort().join()
+  const byGroups = new Map<string, string[]>()
+  const every = new Set<string>()
+  for (const [kind, { ions }] of everyKind()) {
+    const groups = groupsIn(ions)
+    for (const group of groups) every.add(group)
+    byGroups.set(keyOf(groups), [...(byGroups.get(keyOf(groups)) ?? []), kind])
+  }
+  const met = new Map<string, { groups: readonly string[]; times: number }>()
+  for (const { ions } of listed) {
+    const groups = groupsIn(ions)
+    met.set(keyOf(groups), { groups, times: (met.get(keyOf(groups))?.times ?? 0) + 1 })
+  }
+  const near = new Map<string, number>()
+  for (const { groups, times } of met.values()) {
+    const others = [...every].filter((group) => !groups.includes(group))
+    const without = groups.map((out) => groups.filter((group) => group !== out))
+    const moves = [
+      { share: FEWER, to: without.map((left) => ({ key: keyOf(left), weight: 1 })) },
+      { share: MORE, to: others.map((more) => ({ key: keyOf([...groups, more]), weight: odds(more) })) },
+      { share: OTHER, to: without.flatMap((left) => others.map((other) => ({ key: keyOf([...left, other]), weight: odds(other) }))) },
+    ]
+    for (const { share, to } of moves) {
+      const known = to.filter(({ key }) => byGroups.has(key))
+      const all = total(known.map(({ weight }) => weight))
+      for (const { key, weight } of known)
+        for (const kind of byGroups.get(key) ?? [])
+          near.set(kind, (near.get(kind) ?? 0) + (times * share * weight) / all / (byGroups.get(key)?.length ?? 1))
+    }
+  }
+  const sum = Math.max(1e-12, total([...near.values()]))
+  return new Map([...near].map(([kind, weight]) => [kind, weight / sum]))
+}
+
+/** How the prior is shared: by groups that come independently, by the kinds that are listed, and by those one group off. */
+const SHARES = { independent: 0.35, listed: 0.35, near: 0.3 } as const
+
 const shared = new WeakMap<readonly Hypothesis[], ReadonlyMap<string, number>>()
 /**
- * The prior of each kind before its body was seen, no likelier for being put together on many skeletons. Half of it is shared as if groups came independently, each as often as in what the library lists, among kinds with
- * as many groups; half among the kinds that the library has, since groups do come together: those of sugars.
+ * The prior of each kind before its body was seen, no likelier for being put together on many skeletons. A part of it is shared as if groups came independently, each as often as in what the library lists, among kinds with
+ * as many groups; a part among the kinds that the library has, since groups do come together, those of sugars for one; and a part among those that are one group off.
  */
 function ofKinds(named: readonly Hypothesis[]): ReadonlyMap<string, number> {
   const known = shared.get(named)
@@ -134,10 +181,12 @@ function ofKinds(named: readonly Hypothesis[]): ReadonlyMap<string, number> {
     if (everyKind().has(kind)) ofLibrary.set(kind, (ofLibrary.get(kind) ?? 0) + 1)
   }
   const met = Math.max(1, total([...ofLibrary.values()]))
+  const near = nearListed(listed, odds)
   const priors = new Map(
     independent.map(({ kind, number, weight }) => {
       const independently = ((BY_NUMBER[number] ?? 0) * weight) / (weights[number] ?? 1)
-      return [kind, (independently + (ofLibrary.get(kind) ?? 0) / met) / 2] as const
+      const asListed = (ofLibrary.get(kind) ?? 0) / met
+      return [kind, SHARES.independent * independently + SHARES.listed * asListed + SHARES.near * (near.get(kind) ?? 0)] as const
     }),
   )
   shared.set(named, priors)

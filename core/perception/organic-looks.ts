@@ -98,6 +98,8 @@ export const LOOKS: Readonly<Record<string, (s: Structure, pH: number) => Look |
   R2N2H2Cu: () => dye([540, 140, 5200]),
   R2C2O4Cu: () => dye([620, 60, 5200]),
   RNC9H4O2: () => dye([430, 300, 4600]),
+  'RC9H11N^+': (s) => (has(s, 'pyrrole-open') ? dye([545, 60, 2600]) : dye([495, 25, 3400])),
+  'RNC9H12N^+': () => dye([435, 16, 3200]),
   R2C8H6O4: phthaleinColour,
   'R3C^+': tritylColour,
   R2S2Pb: () => solid('#f0dc3a', 'flocculent', 400),

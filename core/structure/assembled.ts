@@ -17,6 +17,7 @@ const TWO = [
   'c1c(*)cc(cc1)*',
   'c1c(*)c(C)cc(c1)*',
   'Cc1ccc(*)c(c1)*',
+  'Cc1cc(*)cc(c1)*',
   'CC(*)CC*',
   'CCC(*)C*',
   'C(*)C*',

@@ -169,7 +169,11 @@ export const GROUPS = {
   'arene-fused': hint((a) => aryl(a) && a.bonds.filter((b) => b.aromatic).length > 2),
   biaryl: hint((a) => aryl(a) && a.bonds.some((b) => !b.aromatic && aryl(b.to))),
   heteroarene: hint((a) => a.aromatic && is('O', 'N', 'S')(a)),
-  furan: hint((a) => a.aromatic && a.symbol === 'O'),
+  furan: group('ether', 'furan ring', (a) => a.aromatic && a.symbol === 'O'),
+  // An open place beside the oxygen, and nothing that draws electrons from the ring.
+  'furan-open': hint(
+    (a) => a.aromatic && a.symbol === 'O' && next(a, (c) => c.hydrogens === 1) && !next(a, (c) => next(c, any(drawing, nitroNitrogen))),
+  ),
   'carbon-benzylic': hint((a) => saturated(a) && a.hydrogens > 0 && next(a, aryl) && !next(a, (n) => n.symbol !== 'C')),
   ...halides('Cl', 'chloride'),
   ...halides('Br', 'bromide'),
@@ -305,6 +309,14 @@ export const GROUPS = {
   'arylamine-diamine': hint((a) => arylamine(a) && (bears(ipso(a), 1, amine) || bears(ipso(a), 3, amine))),
   pyridine: group('amine', 'pyridine ring', (a) => a.symbol === 'N' && a.aromatic && a.hydrogens === 0 && a.bonds.length === 2 && a.ringSize === 6),
   pyrrole: group('nitrogen, other', 'pyrrole ring', (a) => a.symbol === 'N' && a.aromatic && a.hydrogens === 1),
+  // An open place of the five-membered ring: carbazole has none.
+  'pyrrole-open': hint(
+    (a) =>
+      a.symbol === 'N' &&
+      a.aromatic &&
+      a.hydrogens === 1 &&
+      next(a, (c) => c.hydrogens === 1 || next(c, (d) => d.aromatic && d.symbol === 'C' && d.ringSize === 5 && d.hydrogens === 1)),
+  ),
   'amino-acid': group('amino acid', 'amino acid', alphaAmino),
   'amino-acid-secondary': hint((a) => alphaAmino(a) && a.hydrogens === 1),
   ammonium: group(

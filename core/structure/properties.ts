@@ -190,6 +190,12 @@ export function dissolvesOf(s: Structure): 'yes' | 'partly' | 'no' {
   const g_L = waterSolubilityOf(s) * s.molarMass
   return g_L >= DISSOLVES_g_L.yes[0] ? 'yes' : g_L >= DISSOLVES_g_L.partly[0] ? 'partly' : 'no'
 }
+/** By how many powers of ten what is reckoned of how it dissolves lies off what was seen; 0 where it agrees. */
+export function dissolvesOff(s: Structure, seen: keyof typeof DISSOLVES_g_L): number {
+  const g_L = waterSolubilityOf(s) * s.molarMass
+  const [least, most] = DISSOLVES_g_L[seen]
+  return Math.max(0, Math.log10(least / g_L), Math.log10(g_L / most))
+}
 /** By the general solubility equation with increments for groups, fitted to the borderline compounds of the solubility classes. */
 function reckonedSolubility(s: Structure): number {
   if (has(s, 'acid-sulfonic') && has(s, 'arylamine-primary')) return 0.06

@@ -689,6 +689,54 @@ export const ninhydrin = functional(
   'Amino acids go blue-violet, proline yellow.',
   4,
 )
+export const ehrlich = functional(
+  'ehrlich',
+  '4-Dimethylaminobenzaldehyde in acid',
+  [takeSolid(mg(5)), add('4-dimethylaminobenzaldehyde', mL(1)), shake(0.3), look('colour, cold'), warm(3), look('colour, warm')],
+  'Pyrroles and indoles turn it violet-red, furans orange-red when warmed; aromatic amines and urea only yellow or orange.',
+  5,
+  { relies: ['a blank beside it: the reagent itself is pale yellow'], sources: ['feigl-organic'] },
+)
+export const amideByAcid = functional(
+  'amide-acid',
+  'Boiled with concentrated hydrochloric acid; nitrous acid, then 2-naphthol',
+  [
+    takeSolid(mg(50)),
+    add('HCl conc', mL(0.5)),
+    boil(10),
+    // Much of the acid has boiled off.
+    add('HCl dil', mL(1)),
+    iced(),
+    add('sodium nitrite', drops(12)),
+    shake(1),
+    add('alkaline 2-naphthol', mL(2)),
+    look('red dye'),
+  ],
+  'An anilide gives up its aromatic amine, which then couples to a red dye; amides of other amines do not.',
+  18,
+  {
+    relies: ['no red dye without the boiling: an aromatic amine answers by itself'],
+    cautions: ['Hydrochloric acid boiled: in the hood. Nitrosamines may form and cause cancer: gloves, small amounts.'],
+  },
+)
+export const oxidisedThenHydrazine = functional(
+  'oxidised-then-hydrazine',
+  'A little chromic acid, then 2,4-dinitrophenylhydrazine',
+  [
+    takeSolid(mg(30)),
+    add('acetic acid conc', mL(0.5)),
+    add('chromic acid reagent', drops(3)),
+    shake(1),
+    warm(2),
+    add('water', mL(0.5)),
+    add('2,4-dinitrophenylhydrazine', mL(1)),
+    stand(3),
+    look('precipitate'),
+  ],
+  'A secondary alcohol is taken to its ketone, which gives the yellow hydrazone; a primary one goes on to the acid and gives none, a tertiary one is left. It serves where the alcohol does not dissolve in Lucas’s reagent.',
+  8,
+  { relies: ['no precipitate without the oxidation', 'the orange used up before the hydrazine is added'] },
+)
 export const alkoxyl = functional(
   'alkoxyl',
   'Hydriodic acid, the vapour on mercury paper',
