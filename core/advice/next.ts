@@ -3,7 +3,7 @@ import { forecastOf } from './forecast'
 import { gatesOf, heldBy } from './gates'
 import { worthDoing } from './mixture'
 import { review, type Finding } from './review'
-import { brings, careOf, cautionsOf, FUSION_EXTRACT, reagentsOf, testsFor, type Test } from '../catalogue'
+import { brings, careOf, cautionsOf, FUSION_EXTRACT, organicTestById, reagentsOf, testsFor, type Test } from '../catalogue'
 import { reason, type Reasoning } from '../deduction'
 import type { Notebook } from '../notebook'
 import { findReagent, gasById } from '../species'
@@ -79,7 +79,7 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
       .map(({ test, bits, prospects }) => propose(test, bits, `${test.because} ${tells(prospects)}`.trim(), reasoning)),
   )
   const proofs = proving(undone, reasoning).filter((p) => !ranked.some((r) => r.test === p.test))
-  const next = fusionFirst(solutionFirst([...ranked, ...proofs], undone, reasoning), undone, done, reasoning)
+  const next = lookFirst(fusionFirst(solutionFirst([...ranked, ...proofs], undone, reasoning), undone, done, reasoning), undone, reasoning)
   return { next, review: notebook ? review(notebook, reasoning) : [], refutation: refutationOf(undone, reasoning), held, complete: next.length === 0 }
 }
 
@@ -201,6 +201,14 @@ function elementsFirst(ranked: readonly Proposal[]): readonly Proposal[] {
   return [...ranked.filter((p) => stageOf(p) !== 'functional groups'), ...ranked.filter((p) => stageOf(p) === 'functional groups')]
 }
 
+/** An organic compound is looked at before anything is poured on it: its colour and whether it is a liquid stand in every test that follows, and must not count there as if each had shown them. */
+function lookFirst(next: readonly Proposal[], undone: readonly Test[], reasoning: Reasoning): Proposal[] {
+  const look = undone.find((test) => test.stage === 'looked' && organicTestById.has(test.id))
+  if (!look || next.length === 0) return [...next]
+  const own = next.find((p) => p.test === look.id) ?? propose(look, 0, `${look.because} What follows is read beside it.`, reasoning)
+  return [own, ...next.filter((p) => p.test !== look.id)]
+}
+
 /** Tests on the extract of a fusion want one: making it, and seeing that it is good, comes before them. */
 function fusionFirst(next: readonly Proposal[], undone: readonly Test[], done: ReadonlySet<string>, reasoning: Reasoning): Proposal[] {
   const first = next[0] && everyTest.get(next[0].test)
@@ -235,8 +243,11 @@ function live(reasoning: Reasoning): Live[] {
     .map(([h, mass]) => ({ h, mass }))
 }
 
-/** Sets of groups, of molecules put together, whose tests are foretold: no percepts of those were worked out ahead. */
+/** Sets of groups, of molecules put together, whose tests are foretold: no percepts of those were worked out ahead. So many of the likeliest; and then those with a group that none of the others has, or all have but they. */
 const FORETOLD = 8
+const FORETOLD_FOR_A_GROUP = 10
+/** A set less likely than this speaks for no group. */
+const WORTH_FORETELLING = 0.002
 /**
  * Hypotheses, by place, whose tests are foretold, with the probability that each speaks for: its own, and of a molecule put together of groups that of all with the same, of whom the likeliest speaks.
  */
@@ -249,11 +260,28 @@ function spokenFor({ hypotheses, posterior }: Pick<Reasoning, 'hypotheses' | 'po
     alike.set(key, [...(alike.get(key) ?? []), h])
   })
   const likeliest = (a: number, b: number): number => (posterior[b] as number) - (posterior[a] as number)
-  const sets = [...alike.values()].map((members) => ({
-    first: members.sort(likeliest)[0] as number,
-    mass: members.reduce((sum, h) => sum + (posterior[h] as number), 0),
-  }))
-  for (const { first, mass } of sets.sort((a, b) => b.mass - a.mass).slice(0, FORETOLD)) spoken.set(first, mass)
+  const sets = [...alike.values()]
+    .map((members) => ({
+      first: members.sort(likeliest)[0] as number,
+      mass: members.reduce((sum, h) => sum + (posterior[h] as number), 0),
+    }))
+    .sort((a, b) => b.mass - a.mass)
+  const groupsOf = (h: number): ReadonlySet<string> => hypotheses[h]?.ions ?? new Set()
+  const likely = sets.slice(0, FORETOLD)
+  const met = new Set(likely.flatMap(({ first }) => [...groupsOf(first)]))
+  const had = new Set([...met].filter((group) => likely.every(({ first }) => groupsOf(first).has(group))))
+  let further = 0
+  for (const { first, mass } of sets.slice(FORETOLD)) {
+    if (mass < WORTH_FORETELLING || further === FORETOLD_FOR_A_GROUP) break
+    const fresh = [...groupsOf(first)].filter((group) => !met.has(group))
+    const lacking = [...had].filter((group) => !groupsOf(first).has(group))
+    if (fresh.length + lacking.length === 0) continue
+    for (const group of fresh) met.add(group)
+    for (const group of lacking) had.delete(group)
+    likely.push({ first, mass })
+    further++
+  }
+  for (const { first, mass } of likely) spoken.set(first, mass)
   return spoken
 }
 

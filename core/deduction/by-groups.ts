@@ -22,7 +22,7 @@ const MOST = 6000
 /** After so many tests of groups they are asked about though no extract was. */
 const REACTIONS = 4
 /** One that falls this far behind the best of them is left, as are all of them this far behind the best there is (natural logarithm); and how many are kept at most, on the way and in the end. */
-const BEHIND = 9
+const BEHIND = 12
 const ALL_BEHIND = 18
 const KEPT_ON_THE_WAY = 700
 const KEPT = 100

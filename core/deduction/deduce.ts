@@ -1,4 +1,4 @@
-import type { Case, Notebook } from '../notebook'
+import type { Notebook } from '../notebook'
 import { structureOf, takeStructures } from '../structure'
 import { isFaulty, type Conditions } from '../tube'
 import { BY_GROUPS, EMBODIED, organicUnknowns, ownUnknowns, tellsElements } from './organic'
@@ -33,10 +33,11 @@ export function useResponders(given: Responders): void {
 }
 
 /** One memory of percepts for each sample mass and drop size, kept while the program runs. */
-function simulationsFor(notebookCase: Case, conditions: Conditions): Simulations {
+function simulationsFor(notebook: Pick<Notebook, 'case' | 'entries'>, conditions: Conditions): Simulations {
+  const { case: notebookCase } = notebook
   const all = notebookCase.drop_mL === undefined ? conditions : { ...conditions, drop_mL: notebookCase.drop_mL }
   const { mg } = notebookCase.sample
-  const mL = liquidOf(notebookCase)
+  const mL = liquidOf(notebook)
   const key = JSON.stringify([mg, mL, all])
   const known = conditions.shift ? undefined : caches.get(key)
   if (known) return known
@@ -63,7 +64,7 @@ export function reason(
 ): Reasoning {
   const discarded = new Map(judgeControls(notebook, conditions).flatMap((v) => (v.good ? [] : [[v.beside, v] as const])))
   const trace = withoutRuns(traceOf(notebook), discarded)
-  const simulations = simulationsFor(notebook.case, conditions)
+  const simulations = simulationsFor(notebook, conditions)
   const { confirmations } = notebook.case.school
   if (hypotheses === undefined && notebook.case.kind === 'mixture')
     return conclude(weighMixtures(notebook.case, trace, simulations, responders, deep), confirmations, discarded)

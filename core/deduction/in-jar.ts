@@ -36,10 +36,10 @@ export const heldCompound = ({ smiles, name }: Pick<Compound, 'smiles' | 'name'>
   isSaid: (concluded) => concluded.some((said) => compoundNamed(said)?.name === name),
 })
 
-/** A solution of some ions: all of them, and no other, say it. */
-export const heldSolution = (content: Content, parts: readonly string[]): InJar => ({
+/** A mixture of some ions, in solution or as salts ground together: all of them, and no other, say it. */
+export const heldMixture = (content: Content, parts: readonly string[]): InJar => ({
   content,
   formula: parts.join(' '),
-  name: 'a solution',
+  name: content.jar && 'solids' in content.jar ? content.jar.solids.map(({ formula }) => formula).join(' with ') : 'a solution',
   isSaid: (concluded) => parts.length === new Set(concluded).size && parts.every((ion) => concluded.includes(ion)),
 })

@@ -25,8 +25,12 @@ export function everyMolecule(): readonly Molecule[] {
 
 /** How far constants of compounds that are alike lie apart, °C; this and what follows is judged, not fitted. */
 const APART_C = { melts: 60, boils: 40 } as const
-/** How much less likely a compound like another is where their bodies differ: liquid and solid; in colour; in smell; one sinks; in how much dissolves. */
-const UNLIKE_BODY = { form: 0.2, colour: 0.3, smell: 0.3, sinks: 0.15, dissolves: 0.3 } as const
+/** How much less likely a compound like another is where their bodies differ: liquid and solid; in smell; one sinks; in how much dissolves. */
+const UNLIKE_BODY = { form: 0.2, smell: 0.3, sinks: 0.15, dissolves: 0.3 } as const
+/** The same for colour, by how many steps of this series they lie apart: what is orange has what makes it so, and so have most of its kind. */
+const COLOURED: Readonly<Record<string, number>> = { colourless: 0, white: 0, 'pale yellow': 1, 'pale brown': 1, yellow: 2, orange: 2 }
+const UNLIKE_COLOUR = [1, 0.35, 0.05] as const
+const colouredOf = (word: string | undefined): number => COLOURED[word ?? ''] ?? 0
 /** What is left where everything differs; and how much of that counts: a body alone hardly tells one kind of compound from another. */
 const LEAST_NEAR = 0.002
 const NEARLY = 0.5
@@ -38,7 +42,7 @@ function nearness(smiles: string, body: SeenBody): number {
     a == null || b === null ? Math.exp(-0.5) : Math.exp(-0.5 * ((a - b) / width) ** 2)
   let near = apart(own?.melts_C, body.melts_C, APART_C.melts) * apart(own?.boils_C, body.boils_C, APART_C.boils)
   if ((own?.form === 'liquid') !== (body.form === 'liquid')) near *= UNLIKE_BODY.form
-  if (own?.colour !== body.colour) near *= UNLIKE_BODY.colour
+  near *= UNLIKE_COLOUR[Math.abs(colouredOf(own?.colour) - colouredOf(body.colour))] ?? 1
   if (own?.smell !== body.smell) near *= UNLIKE_BODY.smell
   if (body.sinks !== undefined && densityOf(structure) > 1 !== body.sinks) near *= UNLIKE_BODY.sinks
   if (body.dissolves !== undefined && dissolvesOf(structure) !== body.dissolves) near *= UNLIKE_BODY.dissolves

@@ -22,7 +22,7 @@ export function seenIn(
   if (control)
     return held ? seenIn(asNotebook(control, notebook.case, held.mL), entry, held.content, jitter) : { format: 'foxing-seen/1', entry, looks: [] }
   const { drop_mL, sample } = notebook.case
-  const simulations = new Simulations(sample.mg, drop_mL === undefined ? {} : { drop_mL }, liquidOf(notebook.case))
+  const simulations = new Simulations(sample.mg, drop_mL === undefined ? {} : { drop_mL }, liquidOf(notebook))
   const looks: SeenLook[] = []
   for (const step of traceOf(notebook).steps) {
     if (step.entry !== entry) continue

@@ -1,5 +1,5 @@
 import { expand, UnknownTest, type Volumes } from '../catalogue'
-import { apartFromControls, asAmended, type Case, type Notebook, type Observation } from '../notebook'
+import { apartFromControls, asAmended, isTest, type Case, type Entry, type Notebook, type Observation } from '../notebook'
 import { onlyLooks, otherVesselsOf, SAMPLE, vesselOf, withVessels, type Step } from '../tube'
 import type { Eyes } from '../vocabulary'
 import { everyTest } from '../schemes'
@@ -53,8 +53,20 @@ export class NotebookError extends Error {
 
 /** A mixture's volume where the case gives none, mL. */
 export const SOLUTION_mL = 20
-/** mL of a case's sample, where it is worked as a solution. */
-export const liquidOf = (of: Case | undefined): number | undefined => (of?.kind === 'mixture' ? (of.sample.mL ?? SOLUTION_mL) : of?.sample.mL)
+/** Whether an entry tells that the sample is a solid: some of it was weighed out, or it was seen to be crystals or a powder. */
+function isOfSolid(entry: Entry): boolean {
+  if ('saw' in entry) return entry.saw.channel === 'appearance.form' && !entry.saw.negated && entry.saw.value !== 'liquid'
+  if (!('did' in entry) || isTest(entry.did)) return false
+  const step = entry.did
+  return step.do === 'dissolve' || (step.do === 'take' && step.from === SAMPLE && step.mg !== undefined)
+}
+/** mL of the sample, where it is worked as a solution. A mixture is one unless its case, or what was done with it, says otherwise. */
+export function liquidOf({ case: of, entries }: { readonly case?: Case; readonly entries: readonly Entry[] }): number | undefined {
+  if (of?.kind !== 'mixture') return of?.sample.mL
+  const { mL, form } = of.sample
+  if (form === 'solid' || (mL === undefined && form === undefined && entries.some(isOfSolid))) return undefined
+  return mL ?? SOLUTION_mL
+}
 
 /**
  * Reads the notebook into steps and observations.
@@ -62,7 +74,7 @@ export const liquidOf = (of: Case | undefined): number | undefined => (of?.kind 
  */
 export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: Case }): Trace {
   const volumes: Volumes = new Map()
-  const mL = liquidOf(notebook.case)
+  const mL = liquidOf(notebook)
   if (mL !== undefined) volumes.set(SAMPLE, mL)
   const flat: Step[] = []
   const steps: TraceStep[] = []

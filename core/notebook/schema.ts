@@ -115,8 +115,10 @@ export const caseSchema = z.looseObject({
   /** What the class lets the worker see of standings and proposals. */
   hints: z.enum(HINTS).default('open'),
   colourVision: z.enum(EYES).default('usual'),
-  /** mL where the sample is a solution, mg of a solid. */
-  sample: z.looseObject({ mg: z.number().positive().default(500), mL: z.number().positive().optional() }).default({ mg: 500 }),
+  /** mL where the sample is a solution, mg of a solid; of a mixture that says neither its form nor its volume, what is done with it tells. */
+  sample: z
+    .looseObject({ mg: z.number().positive().default(500), mL: z.number().positive().optional(), form: z.enum(['solid', 'solution']).optional() })
+    .default({ mg: 500 }),
   drop_mL: z.number().positive().max(0.2).optional(),
   /** Compounds an organic jar may hold beside those of the library. */
   compounds: z

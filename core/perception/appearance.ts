@@ -1,4 +1,4 @@
-import { dryPhase, inAir, inertById, molarMass, parseFormula, saltById, type SaltData } from '../species'
+import { dryPhase, inAir, inertById, isDryIon, molarMass, parseFormula, saltById, type SaltData } from '../species'
 import { structureOf } from '../structure'
 import { secondLiquidHolds, type Contents, type Vessel } from '../tube'
 import type { Amount, Clarity, Form, HabitWord, Rests } from '../vocabulary'
@@ -194,6 +194,8 @@ export function clarity(seen: readonly SolidSeen[]): Clarity {
 export function dryAppearance(vessel: Vessel): { colour: Colour; form: Form } | null {
   const [smiles] = vessel.organic?.ashed === false ? vessel.organic.compounds.keys() : []
   if (smiles !== undefined) return sampleLook(structureOf(smiles))
+  // What salts these ions stand in nobody knows, nor then how they look.
+  if ([...vessel.dry.keys()].some(isDryIon)) return null
   const parts = [...vessel.dry].flatMap(([id, mol]) => {
     const phase = dryPhase(id)
     return phase ? [{ phase, mol }] : []

@@ -10,6 +10,7 @@ import {
   type Conditions,
   type Event,
   type Procedure,
+  type Powder,
   type Sample,
   type Step,
   type Vessel,
@@ -102,7 +103,7 @@ export class Runner {
   /** What last happened in each vessel, for a look at it to tell. */
   private last: ReadonlyMap<string, () => Happened> = new Map()
 
-  constructor(sample: Sample, conditions: Conditions = {}) {
+  constructor(sample: Sample | Powder, conditions: Conditions = {}) {
     try {
       this.bench = newBench(openJar(sample), conditions)
     } catch (error) {

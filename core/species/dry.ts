@@ -57,7 +57,23 @@ for (const data of residues) if (!phases.has(data.formula)) phases.set(data.form
 
 /** Every dry phase by its formula: bench salts first. */
 export const DRY_PHASES: ReadonlyMap<string, DryPhase> = phases
-export const dryPhase = (id: string): DryPhase | undefined => phases.get(id)
+export const dryPhase = (id: string): DryPhase | undefined => phases.get(id) ?? ionPhase(id)
+
+/** How an ion of a powder is named among dry phases, where it is not known what salts it stands in. */
+const ION = 'ion '
+export const dryIon = (ion: string): string => `${ION}${ion}`
+export const isDryIon = (id: string): boolean => id.startsWith(ION)
+const ionPhases = new Map<string, DryPhase>()
+function ionPhase(id: string): DryPhase | undefined {
+  if (!isDryIon(id)) return undefined
+  let known = ionPhases.get(id)
+  if (!known) {
+    const ion = id.slice(ION.length)
+    const colour = { hex: '#f4f4f1', words: 'white', source: 'crc' } as const
+    ionPhases.set(id, (known = { ...phase({ formula: ion, name: ion, ions: { [ion]: 1 }, colour }, 'powder'), id }))
+  }
+  return known
+}
 /** g/mol of a dry phase. */
 export const dryMass = (id: string): number => molarMass(parseFormula(id))
 

@@ -6,9 +6,9 @@ const PLACE = '*'
 /** Skeletons with one place: chains by the kind of carbon, short and long; near a ring or a double bond; rings themselves. */
 const ONE = [
   ...['CCCC*', 'CCC(C)*', 'CC(C)(C)*', 'CCC(C)(C)*', 'CCCC(C)(C)*', 'CC1(CCCC1)*', 'CCCCCCCCCCCC*', 'C1CCCCC1*'],
-  ...['c1ccccc1C*', 'Cc1ccc(cc1)C*', 'c1ccccc1C(C)*', 'c1ccccc1CC*', 'C=CC*', 'CC=CC*'],
+  ...['c1ccccc1C*', 'Cc1ccc(cc1)C*', 'Cc1ccc(cc1)C(C)(C)*', 'c1ccccc1C(C)*', 'c1ccccc1CC*', 'C=CC*', 'CC=CC*'],
   ...['c1ccccc1*', 'Cc1ccc(cc1)*', 'Cc1cccc(c1)*', 'c1ccc2cc(ccc2c1)*'],
-  ...['c1ccnc(c1)*', 'c1cncc(c1)*', 'c1ccoc1*', 'c1ccsc1*'],
+  ...['c1ccnc(c1)*', 'c1cncc(c1)*', 'c1ccoc1*', 'c1ccsc1*', 'Cc1ccc(o1)*', 'Cc1ccc(s1)*'],
 ]
 /** Skeletons with two places, for every pair of groups. */
 const TWO = [
@@ -30,6 +30,9 @@ const SELDOM = 'C(*)CCC*'
 const ONE_COMMON = [...TWO.slice(0, 2), 'c1c(*)cc(cc1)*', 'C(*)CC*']
 /** Skeletons with three. */
 const THREE = ['c1c(*)cc(*)c(c1)*', 'C(*)C(*)C*']
+
+/** One for two halogens ortho and para to a group, where bromine and chlorine put them. */
+const TWICE = 'c1c(*)cc(*)c(c1)*'
 
 /** A group by the text of its molecule from the atom it is bound by. */
 interface Piece {
@@ -165,6 +168,7 @@ const WHOLE = [
   'OCC1OC(OC2C(O)C(O)C(O)OC2CO)C(O)C(O)C1O',
   'OCC1OC(OC2(CO)OC(CO)C(O)C2O)C(O)C(O)C1O',
   'CC(O)C1OC(=O)C(O)=C1O',
+  'OCC(O)C(O)C1OC(=O)C(O)=C1O',
   'OCC1OC(OC2OC(CO)C(O)C(O)C2O)C(O)C(O)C1O',
   'OCC1OC(OCC2OC(OC3(CO)OC(CO)C(O)C3O)C(O)C(O)C2O)C(O)C(O)C1O',
   'OCC(O)C(O)CO',
@@ -235,6 +239,37 @@ const WHOLE = [
   'CC(C)(O)c1ccccc1',
   'CC(O)(C(=O)O)c1ccccc1',
   'c1ccc2c(c1)[nH]c1ccc(C)cc12',
+  // Homologues of those whose kind has few members.
+  'CCc1ccc(C)cc1',
+  'Cc1cccc2ccccc12',
+  'Cc1ccc(cc1)Cc1ccccc1',
+  'CC1CCC=CC1',
+  'CCCCCOCCCCC',
+  'CC1CCCO1',
+  'CC1CCCCC1=O',
+  'CC1=CC(=O)c2ccccc2C1=O',
+  'Cc1ccc2C(=O)c3ccccc3C(=O)c2c1',
+  'CC1CCC(=O)O1',
+  'Cc1ccc2OC(=O)C=Cc2c1',
+  'O=C1CCc2ccccc2O1',
+  'Cc1ccc2C(=O)OC(=O)c2c1',
+  'CC1CC(=O)NC1=O',
+  'Cc1ccc2C(=O)NS(=O)(=O)c2c1',
+  'CC1CCNCC1',
+  'CC1COCCN1',
+  'Cc1c[nH]c2ccccc12',
+  'Cc1ccc2[nH]ccc2c1',
+  'Cc1ccc(C)[nH]1',
+  'CC1CCCS1',
+  'OCC1OC(O)C(O)C1O',
+  'CC1OC(O)C(O)C(O)C1O',
+  'CCC(C)(O)c1ccccc1',
+  'CNC(N)=[NH2+].[O-][N+]([O-])=O',
+  'CCC(O)C(C)=O',
+  'CC(N)C(=O)NCC(O)=O',
+  'NCC(=O)NC(C)C(O)=O',
+  'Oc1c(Br)cc(C)cc1Br',
+  'Nc1c(Br)cc(C)cc1Br',
 ] as const
 
 /** Pairs that would not keep. */
@@ -253,6 +288,7 @@ function placed(skeleton: string, pieces: readonly Piece[]): string {
 }
 
 const COMMON = PIECES.filter((p) => p.common)
+const HALOGENS = PIECES.filter((p) => ['Cl', 'Br', 'I'].includes(p.smiles))
 /** Of those that are not common, the ones met on a chain beside another. */
 const SELDOM_PIECES = PIECES.filter((p) => !p.common && !p.smiles.includes('c'))
 const keeps = (pieces: readonly Piece[]): boolean => pieces.every((a, i) => pieces.slice(i + 1).every((b) => !apart(a, b)))
@@ -279,5 +315,9 @@ export const ASSEMBLED: readonly string[] = [
     ),
     ...onto([SELDOM], chosen(2, SELDOM_PIECES)),
     ...onto(THREE, chosen(3, COMMON.slice(0, 9))),
+    ...onto(
+      [TWICE],
+      HALOGENS.flatMap((x) => COMMON.map((c) => [x, x, c])),
+    ),
   ]),
 ]

@@ -1,4 +1,5 @@
 import type { Shift } from '../equilibrium'
+import { isDryIon } from '../species'
 import { BOILING, ROOM, type Celsius } from '../units'
 import { held, StepError, type Done } from './jar'
 import { roast, type Heating, type RoastStage } from './roast'
@@ -13,6 +14,7 @@ export const dryOnly = (vessel: Vessel): boolean => vessel.volume_mL === 0 && ve
 
 /** Heats a dry vessel through stages; the gases of all of them stand in its mouth. */
 export function heatDry(vessel: Vessel, stages: readonly Heating[], to_C?: number): Done {
+  if ([...vessel.dry.keys()].some(isDryIon)) throw new StepError('vessel', 'a solid whose salts are known: what fire does to it hangs on them')
   const roasted: RoastStage[] = []
   let dry = vessel.dry
   const headspace = new Map<string, number>()

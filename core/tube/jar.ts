@@ -1,5 +1,5 @@
 import type { Shift } from '../equilibrium'
-import { COMPONENTS, dryPhase, findIon, findSalt, inComponents, molarMass, type Salt, type Solution } from '../species'
+import { COMPONENTS, dryIon, dryPhase, findIon, findSalt, inComponents, molarMass, parseFormula, type Salt, type Solution } from '../species'
 import { structureOf, UnreadStructure, type Structure } from '../structure'
 import { DROP_mL } from '../units'
 import type { Sample, Step } from './procedure'
@@ -9,7 +9,7 @@ import type { Escaped, Vessel } from './vessel'
 
 /** The jar, as amounts. */
 export type Jar =
-  | { readonly kind: 'solids'; readonly salts: readonly { readonly salt: Salt; readonly mol: number; readonly mg: number }[] }
+  | { readonly kind: 'solids'; readonly salts: readonly { readonly phase: string; readonly mol: number; readonly mg: number }[] }
   | { readonly kind: 'solution'; readonly solution: Solution; readonly mL: number }
   | { readonly kind: 'organic'; readonly structure: Structure; readonly mg: number }
 
@@ -55,14 +55,28 @@ export class StepError extends Error {
   }
 }
 
+/** A powder of which the ions are supposed, mmol of each, and not what salts they stand in: `mg` of it hold them. Its charges balance. */
+export interface Powder {
+  readonly powder: { readonly ions: Readonly<Record<string, number>>; readonly mg: number }
+}
+
 /** @throws StepError when the sample is not one this version holds */
-export function openJar(sample: Sample): Jar {
+export function openJar(sample: Sample | Powder): Jar {
+  if ('powder' in sample) {
+    const { ions, mg } = sample.powder
+    const held = Object.entries(ions)
+    const mass = held.reduce((sum, [ion, n]) => sum + n * molarMass(parseFormula(ion)), 0)
+    return {
+      kind: 'solids',
+      salts: held.map(([ion, n]) => ({ phase: dryIon(ion), mol: n / 1000, mg: (mg * n * molarMass(parseFormula(ion))) / mass })),
+    }
+  }
   if ('solids' in sample) {
     return {
       kind: 'solids',
       salts: sample.solids.map(({ formula, mg }, i) => {
         const salt = saltNamed(formula, `sample.solids.${i}.formula`)
-        return { salt, mg, mol: mg / 1000 / molarMass(salt.formula) }
+        return { phase: salt.id, mg, mol: mg / 1000 / molarMass(salt.formula) }
       }),
     }
   }
@@ -144,7 +158,7 @@ export function volumeOf(bench: Bench, step: { mL?: number | undefined; drops?: 
 export function putDry(vessel: Vessel, jar: Extract<Jar, { kind: 'solids' }>, mg: number): Vessel {
   const whole = jar.salts.reduce((sum, s) => sum + s.mg, 0)
   const dry = new Map(vessel.dry)
-  for (const { salt, mol } of jar.salts) dry.set(salt.id, (dry.get(salt.id) ?? 0) + (mol * mg) / whole)
+  for (const { phase, mol } of jar.salts) dry.set(phase, (dry.get(phase) ?? 0) + (mol * mg) / whole)
   const loaded = { ...vessel, dry }
   return vessel.volume_mL > 0 ? wetDry(loaded) : loaded
 }

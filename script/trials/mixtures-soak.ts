@@ -1,21 +1,29 @@
-import { caseSchema, drawSolution, followAdvice, ionsFound, Simulations, takePercepts } from '@foxing/core'
+import { caseSchema, drawSolution, followAdvice, ionsFound, practicePowder, Simulations, takePercepts } from '@foxing/core'
 import { builtPercepts } from './percepts'
 import { wilson } from './interval'
 import { randomFrom } from './random'
 
-/** Random solutions of two to six cations with one to four anions, worked by following the advice: script/soak mixtures [of each size] [seed] [cations]. */
+/**
+ * Random solutions of two to six cations with one to four anions, or salts ground together, worked by following the advice: script/soak mixtures [of each size] [seed] [cations, or "solid" for these] [scheme].
+ */
 const [count = '5', seed = '1', only = '', scheme = ''] = process.argv.slice(2)
-const settings = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 }, ...(scheme ? { school: { scheme } } : {}) })
+const isSolid = only === 'solid'
+const sample = isSolid ? { mg: 500, form: 'solid' } : { mL: 20 }
+const settings = caseSchema.parse({ kind: 'mixture', sample, ...(scheme ? { school: { scheme } } : {}) })
 takePercepts(builtPercepts())
-for (const size of only ? [Number(only)] : [2, 3, 4, 5, 6]) {
+for (const size of isSolid ? [4] : only ? [Number(only)] : [2, 3, 4, 5, 6]) {
   const random = randomFrom(Number(seed) + size)
   let right = 0
   const tests: number[] = []
   const began = Date.now()
   for (let n = 0; n < Number(count); n++) {
-    const drawn = drawSolution(size, 1 + Math.floor(random() * 4), random)
+    const drawn = isSolid ? practicePowder(Number(seed) + n, {}, 500) : drawSolution(size, 1 + Math.floor(random() * 4), random)
     const start = Date.now()
-    const { reasoning, tests: done } = followAdvice(settings, { content: drawn.content, simulations: new Simulations(0, {}, 20) }, 90)
+    const { reasoning, tests: done } = followAdvice(
+      settings,
+      { content: drawn.content, simulations: isSolid ? new Simulations(500) : new Simulations(0, {}, 20) },
+      90,
+    )
     const found = ionsFound(reasoning.each ?? new Map())
     const missed = [...drawn.cations, ...drawn.anions].filter((ion) => ![...found.cations, ...found.anions].includes(ion))
     const wrong = [...found.cations, ...found.anions].filter((ion) => ![...drawn.cations, ...drawn.anions].includes(ion))
@@ -30,6 +38,6 @@ for (const size of only ? [Number(only)] : [2, 3, 4, 5, 6]) {
   const [low, high] = wilson(right, Number(count))
   tests.sort((a, b) => a - b)
   console.log(
-    `mixtures of ${size} cations, seed ${seed}: every ion right and none wrong in ${right} of ${count} (${(100 * low).toFixed(0)} to ${(100 * high).toFixed(0)} %); tests: median ${tests[Math.floor(tests.length / 2)] ?? 0}, most ${tests.at(-1) ?? 0}; ${Math.round((Date.now() - began) / 1000)} s`,
+    `mixtures of ${isSolid ? 'salts ground together, two to ' : ''}${size} cations, seed ${seed}: every ion right and none wrong in ${right} of ${count} (${(100 * low).toFixed(0)} to ${(100 * high).toFixed(0)} %); tests: median ${tests[Math.floor(tests.length / 2)] ?? 0}, most ${tests.at(-1) ?? 0}; ${Math.round((Date.now() - began) / 1000)} s`,
   )
 }

@@ -7,6 +7,7 @@ const CASES = {
   salt: caseSchema.parse({ kind: 'salt' }),
   organic: caseSchema.parse({ kind: 'organic' }),
   mixture: caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } }),
+  'a solid mixture': caseSchema.parse({ kind: 'mixture', sample: { mg: 500, form: 'solid' } }),
 }
 
 describe('what is sealed in a jar', () => {
@@ -25,6 +26,15 @@ describe('what is sealed in a jar', () => {
     expect(isSaid([...ions].reverse())).toBe(true)
     expect(isSaid(ions.slice(1))).toBe(false)
     expect(isSaid([...ions, 'Ra^2+'])).toBe(false)
+  })
+  test('a solid mixture is salts ground together, said by their ions', () => {
+    const { formula, name, isSaid, content } = sealedContent(drawnFor(CASES['a solid mixture'], 4))
+    const { solids } = content.jar && 'solids' in content.jar ? content.jar : { solids: [] }
+    expect(solids.length).toBeGreaterThan(1)
+    expect(solids.reduce((sum, { mg }) => sum + mg, 0)).toBeCloseTo(500, 6)
+    for (const { formula: salt } of solids) expect(name).toContain(salt)
+    expect(isSaid(formula.split(' '))).toBe(true)
+    expect(isSaid([...formula.split(' '), 'Ra^2+'])).toBe(false)
   })
   test('a salt is said by any spelling of its formula, a compound by its name', () => {
     expect(sealedContent('AgNO3').isSaid(['KI', 'AgNO3'])).toBe(true)

@@ -5,8 +5,8 @@ import {
   drawSalt,
   heldCompound,
   heldSalt,
-  heldSolution,
-  practiceSolution,
+  heldMixture,
+  practiceMixture,
   readStructuresWith,
   saltIn,
   type Case,
@@ -19,30 +19,37 @@ readStructuresWith(perceive)
 
 /** A solution as it is sealed: mol/L of each ion, what it was made of, and how much there is. */
 const solutionSchema = z.object({ ions: z.record(z.string(), z.number().positive()), parts: z.array(z.string()), mL: z.number().positive() })
+/** A solid as it is sealed: mg of each salt, and what ions they are made of. */
+const solidSchema = z.object({ solids: z.array(z.object({ formula: z.string(), mg: z.number().positive() })), parts: z.array(z.string()) })
 
-/** What a seed puts into a practice jar of some kind: a salt's formula, a compound's SMILES, or a solution as JSON. */
-export function drawnFor({ kind, maxCations, maxAnions, sample }: Case, seed: number): string {
-  if (kind === 'organic') return drawCompound(seed)
-  if (kind === 'salt') return drawSalt(seed)
-  const { content, cations, anions } = practiceSolution(seed, { maxCations, maxAnions }, sample.mL)
+/** What a seed puts into a practice jar of some kind: a salt's formula, a compound's SMILES, or a mixture as JSON. */
+export function drawnFor(settings: Case, seed: number): string {
+  if (settings.kind === 'organic') return drawCompound(seed)
+  if (settings.kind === 'salt') return drawSalt(seed)
+  const { content, cations, anions } = practiceMixture(seed, settings)
+  const parts = [...cations, ...anions]
+  const { jar } = content
   return JSON.stringify(
-    solutionSchema.parse({ ...(content.jar && 'solution' in content.jar ? content.jar.solution : {}), parts: [...cations, ...anions] }),
+    jar && 'solids' in jar
+      ? solidSchema.parse({ ...jar, parts })
+      : solutionSchema.parse({ ...(jar && 'solution' in jar ? jar.solution : {}), parts }),
   )
 }
 
 /**
- * Reads what is sealed in a jar: a salt by its formula, a compound by its SMILES, or a solution.
+ * Reads what is sealed in a jar: a salt by its formula, a compound by its SMILES, or a mixture.
  * @throws RangeError where it is none of them
  */
 export function sealedContent(text: string): InJar {
   if (text.startsWith('{')) {
-    const { ions, parts, mL } = solutionSchema.parse(JSON.parse(text))
-    return heldSolution({ id: text, jar: { solution: { ions, mL } } }, parts)
+    const mixture = z.union([solutionSchema, solidSchema]).parse(JSON.parse(text))
+    const jar = 'solids' in mixture ? { solids: mixture.solids } : { solution: { ions: mixture.ions, mL: mixture.mL } }
+    return heldMixture({ id: text, jar }, mixture.parts)
   }
   const salt = saltIn(text)
   if (salt) return heldSalt(salt)
   const compound = compoundIn(text)
-  if (!compound) throw new RangeError('a sealed sample is neither a bench salt, a compound of the library nor a solution')
+  if (!compound) throw new RangeError('a sealed sample is neither a bench salt, a compound of the library nor a mixture')
   return heldCompound({ ...compound, smiles: text })
 }
 

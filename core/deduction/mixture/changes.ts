@@ -1,4 +1,4 @@
-import { ACID, CARRIERS, carriersOf, CLASSES, classOfAll, FINE_CLASSES, type AmountClass, type Parts } from './parts'
+import { ACID, CARRIERS, carriersOf, CLASSES, classOfAll, DRY, FINE_CLASSES, type AmountClass, type Parts } from './parts'
 import { keepsTogether, shares } from './together'
 
 /** How one mixture is changed into another: the steps of the search. */
@@ -13,9 +13,13 @@ export interface Change {
   /** What is seldom tried, and cheap, is weighed to the end: what nothing explained so far it may explain all the same. */
   readonly toTheEnd?: boolean
 }
+/** What may be changed in a mixture: whether it is a solid is known. */
+const movable = (parts: Parts): Parts => (parts.has(DRY) ? without(parts, DRY) : parts)
 /** Whether a part could stand in one solution with these, in acid or without; what could not is tried only as `crowded` has it. */
 const fits = (parts: Parts, part: string): boolean =>
-  part === ACID || [...parts.keys()].every((held) => held === ACID || shares(part, held, true) || (!parts.has(ACID) && shares(part, held, false)))
+  parts.has(DRY)
+    ? part !== ACID
+    : part === ACID || [...parts.keys()].every((held) => held === ACID || shares(part, held, true) || (!parts.has(ACID) && shares(part, held, false)))
 const MORE: AmountClass = 'middling'
 const adding = (parts: Parts, among: readonly string[], may: (part: string) => boolean): Change[] =>
   among.filter((part) => !parts.has(part) && may(part)).map((part) => ({ parts: having(parts, part, MORE), changed: [part] }))
@@ -34,14 +38,14 @@ export const inAnyAmount = (parts: Parts, among: readonly string[]): Change[] =>
           .filter((change) => fits(parts, part) || keepsTogether(change.parts)),
   )
 export const removals = (parts: Parts, among = parts): Change[] =>
-  [...among.keys()].map((part) => ({ parts: without(parts, part), changed: [part], toTheEnd: true }))
+  [...movable(among).keys()].map((part) => ({ parts: without(parts, part), changed: [part], toTheEnd: true }))
 /** Two parts fewer: each may stand in for what the other lacks, tin(IV) beside arsenic(III) for tin(II) beside arsenic(V). */
 export const pairsOut = (parts: Parts): Change[] =>
-  [...parts.keys()].flatMap((a, k, all) => all.slice(k + 1).map((b) => ({ parts: without(without(parts, a), b), changed: [a, b] })))
+  [...movable(parts).keys()].flatMap((a, k, all) => all.slice(k + 1).map((b) => ({ parts: without(without(parts, a), b), changed: [a, b] })))
 /** A part that what is there would bring down, with so little of it, and so much of the other, that it stays up: mercury beside iodide. */
 export const crowded = (parts: Parts, among: readonly string[]): Change[] =>
   among.flatMap((part) => {
-    if (parts.has(part) || part === ACID) return []
+    if (parts.has(part) || part === ACID || parts.has(DRY)) return []
     const others = [...parts.keys()].filter((other) => other !== ACID && !shares(part, other, parts.has(ACID)))
     if (others.length === 0) return []
     const tried = others.reduce((crowd, other) => having(crowd, other, 'heavy'), having(parts, part, 'trace'))
@@ -49,7 +53,7 @@ export const crowded = (parts: Parts, among: readonly string[]): Change[] =>
   })
 /** A little more or less of one, to the next of these classes. */
 export const otherAmounts = (parts: Parts, among = parts, classes: readonly AmountClass[] = CLASSES): Change[] =>
-  [...among].flatMap(([part, amount]) => {
+  [...movable(among)].flatMap(([part, amount]) => {
     const at = FINE_CLASSES.indexOf(amount)
     const less = classes.findLast((c) => FINE_CLASSES.indexOf(c) < at)
     const more = classes.find((c) => FINE_CLASSES.indexOf(c) > at)
@@ -61,13 +65,13 @@ export const shifted = (parts: Parts): Change[] => {
   const acids = parts.has(ACID) ? [0, -1, 1] : [0]
   return [1, -1].flatMap((more) =>
     acids.map((acid) => ({
-      parts: new Map([...parts].map(([part, amount]) => [part, one(amount, part === ACID ? acid : more)] as const)),
+      parts: new Map([...parts].map(([part, amount]) => [part, part === DRY ? amount : one(amount, part === ACID ? acid : more)] as const)),
       changed: [...parts.keys()],
     })),
   )
 }
 export const swaps = (parts: Parts, among: readonly string[]): Change[] =>
-  [...parts.keys()].flatMap((out) =>
+  [...movable(parts).keys()].flatMap((out) =>
     additions(without(parts, out), among)
       .filter(({ changed }) => !parts.has(changed[0] ?? ''))
       .map((change) => ({ ...change, changed: [out, ...change.changed] })),
@@ -122,7 +126,7 @@ export const otherStates = (parts: Parts): Change[] => {
 
 /** One part for two: bromide and chloride pass for thiocyanate. */
 export const twoForOne = (parts: Parts, among: readonly string[]): Change[] =>
-  [...parts.keys()].flatMap((out) => {
+  [...movable(parts).keys()].flatMap((out) => {
     const left = without(parts, out)
     return pairs(
       left,

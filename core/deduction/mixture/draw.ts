@@ -1,8 +1,11 @@
-import { seeded } from '../../species'
+import { SALTS, seeded, type Salt } from '../../species'
 import { standTogether } from '../../schemes'
+import type { Case } from '../../notebook'
 import type { Content } from '../hypotheses'
+import { Runner } from '../../perception'
+import { stepSchema } from '../../tube'
 import { isSafe, keeps } from './together'
-import { ACID, ANIONS_SOUGHT, balanced, CATIONS, isAlkali, partIons } from './parts'
+import { ACID, ANIONS_SOUGHT, balanced, CATIONS, isAlkali, isAnion, partIons } from './parts'
 
 /** A solution to work on, and what is in it. */
 export interface Drawn {
@@ -64,3 +67,47 @@ export function practiceSolution(
   const upTo = (most: number, least: number): number => least + Math.floor(random() * Math.max(1, most - least + 1))
   return drawSolution(upTo(maxCations, Math.min(2, maxCations)), upTo(maxAnions, 1), random, mL)
 }
+
+/** Salts of a solid to practise on: no acid ones, and nothing whose ions are not sought in a mixture. */
+const GROUND: readonly Salt[] = SALTS.filter((salt) => Object.keys(salt.data.ions).every((ion) => CATIONS.includes(ion) || isAnion(ion)))
+/** Most salts ground together. */
+const SALTS_TOGETHER = 4
+/** Each salt's share of the whole is drawn between these, before they are made to fill it. */
+const SHARE = [0.5, 1] as const
+
+/** Whether as much of a solid as one dissolves, 20 mg in each mL, goes into water whole, and nothing comes down or leaves. */
+function dissolves(content: Content): boolean {
+  const runner = new Runner(content.jar ?? { solids: [] })
+  const { deposit, gases } = runner.step(stepSchema.parse({ do: 'dissolve', into: 'A', mg: 100, in: 'water', mL: 5 }))
+  return deposit === null && gases.length === 0
+}
+
+/**
+ * A solid to practise on, salts ground together that dissolve in water together; the same for the same seed.
+ * @throws RangeError when none is found
+ */
+export function practicePowder(
+  seed: number,
+  { maxCations = USUAL.cations, maxAnions = USUAL.anions }: { maxCations?: number | undefined; maxAnions?: number | undefined },
+  mg: number,
+): Drawn {
+  const random = seeded(seed)
+  for (let k = 0; k < TRIES; k++) {
+    const salts = Array.from({ length: 2 + Math.floor(random() * (SALTS_TOGETHER - 1)) }, () => GROUND[Math.floor(random() * GROUND.length)])
+    const shares = salts.map(() => SHARE[0] + random() * (SHARE[1] - SHARE[0]))
+    const all = shares.reduce((a, b) => a + b, 0)
+    const ions = new Set(salts.flatMap((salt) => Object.keys(salt?.data.ions ?? {})))
+    const [cations, anions] = [CATIONS.filter((ion) => ions.has(ion)), ANIONS_SOUGHT.filter((ion) => ions.has(ion))]
+    if (cations.length < 2 || cations.length > maxCations || anions.length > maxAnions || !isSafe([...ions])) continue
+    const solids = salts.flatMap((salt, n) => (salt ? [{ formula: salt.id, mg: (mg * (shares[n] ?? 0)) / all }] : []))
+    const content: Content = { id: solids.map(({ formula, mg: n }) => `${formula} ${Math.round(n)} mg`).join(', '), jar: { solids } }
+    if (new Set(salts).size === salts.length && dissolves(content)) return { content, cations, anions }
+  }
+  throw new RangeError('no salts that dissolve together found')
+}
+
+/** A mixture to practise on, in the form its case has. */
+export const practiceMixture = (
+  seed: number,
+  { maxCations, maxAnions, sample: { form, mg, mL } }: Pick<Case, 'maxCations' | 'maxAnions' | 'sample'>,
+): Drawn => (form === 'solid' ? practicePowder(seed, { maxCations, maxAnions }, mg) : practiceSolution(seed, { maxCations, maxAnions }, mL))

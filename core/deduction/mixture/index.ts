@@ -2,14 +2,14 @@ import type { Case } from '../../notebook'
 import { groupsOf } from '../groups'
 import type { Simulations } from '../hypotheses'
 import type { Weighing } from '../standings'
-import { liquidOf, SOLUTION_mL, type Trace } from '../trace'
+import { SOLUTION_mL, type Trace } from '../trace'
 import { ACID, asHypothesis, CATIONS, isAnion, PARTS, type Parts } from './parts'
 import type { Responders } from './responders'
 import { beforehand, Scales, type Weighed } from './scales'
 import { follow, settle } from './search'
 
 export { ANIONS_SOUGHT, CATIONS, dissolved, mixtureOf, PARTS, type AmountClass, type Parts } from './parts'
-export { drawSolution, practiceSolution, type Drawn } from './draw'
+export { drawSolution, practiceMixture, practicePowder, practiceSolution, type Drawn } from './draw'
 export { mergeResponders, workOutResponders, type Responders } from './responders'
 
 /** Where the search of a case stood after each test, to go on from when the page grows. */
@@ -25,12 +25,13 @@ const ways = new WeakMap<Simulations, Map<string, Way>>()
  * @param deep steps that may be simulated to begin the search again where something stays puzzling
  */
 export function weighMixtures(of: Case, trace: Trace, simulations: Simulations, responders: Responders, deep = 0): Weighing {
-  const mL = liquidOf(of) ?? SOLUTION_mL
+  const { sample_mL: mL = SOLUTION_mL } = simulations
+  const known = { isSolid: simulations.sample_mL === undefined, maxCations: of.maxCations, maxAnions: of.maxAnions }
   const groups = groupsOf(trace)
-  const { scales, parts } = wayOf(of, simulations, () => new Scales(simulations, responders, mL))
+  const { scales, parts } = wayOf(of, simulations, () => new Scales(simulations, responders, mL, known))
   parts.length = Math.min(parts.length, scales.takeUp(groups))
-  for (let place = parts.length; place < groups.length; place++) parts.push(follow(scales, { parts: parts.at(-1) ?? new Map(), place }))
-  const { best, rivals } = settle(scales, parts.at(-1) ?? new Map(), groups.length, deep)
+  for (let place = parts.length; place < groups.length; place++) parts.push(follow(scales, { parts: parts.at(-1) ?? scales.nothing, place }))
+  const { best, rivals } = settle(scales, parts.at(-1) ?? scales.nothing, groups.length, deep)
   if (parts.length > 0) parts[parts.length - 1] = best.parts
   const all = [best, ...rivals]
   const total = Float64Array.from(all, (w) => w.score)

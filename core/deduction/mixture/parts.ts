@@ -1,4 +1,4 @@
-import { COMPONENTS, parseFormula } from '../../species'
+import { COMPONENTS, molarMass, parseFormula } from '../../species'
 import type { Content, Hypothesis } from '../hypotheses'
 
 /** How much of an ion a solution holds, as it is first sought. */
@@ -10,6 +10,8 @@ export type AmountClass = (typeof FINE_CLASSES)[number]
 /** Ions of a mixture, each with how much there is of it. `acid` stands for free strong acid. */
 export type Parts = ReadonlyMap<string, AmountClass>
 export const ACID = 'acid'
+/** Stands among the parts of a mixture that is a solid: then they need not share a solution, and how much there is of each is a share of the whole. */
+export const DRY = 'dry'
 
 /** mmol in a millilitre. Alkalis and ammonium, which answer only when there is more of them, hold twice as much. */
 const STRENGTH: Readonly<Record<AmountClass, number>> = {
@@ -98,7 +100,7 @@ export const isAlkali = (part: string): boolean => ALKALIS.has(part)
 
 /** So much of a part, as the ions it goes into water as. */
 export const partIons = (part: string, n: number): [ion: string, n: number][] =>
-  part === ACID ? [['H^+', n]] : Object.entries(AS_DISSOLVED[part] ?? { [part]: 1 }).map(([ion, m]) => [ion, n * m])
+  part === DRY ? [] : part === ACID ? [['H^+', n]] : Object.entries(AS_DISSOLVED[part] ?? { [part]: 1 }).map(([ion, m]) => [ion, n * m])
 
 /** Ions with the charge that is wanting made up by one of those at hand; null where none of them can. */
 export function balanced(
@@ -138,7 +140,7 @@ export function classOfAll(part: string, held: readonly (readonly [part: string,
 }
 
 /** A mixture as what may be in the jar; its id tells each part's mmol/L and what carries the charge, where that is no part of its own; its label the ions alone. */
-export function mixtureOf(parts: Parts, mL: number, carriers?: Carriers): Content {
+export function mixtureOf(parts: Parts, mL: number, carriers?: Carriers, mg = massOf(parts)): Content {
   const held = PARTS.flatMap((part) => {
     const amount = parts.get(part)
     return amount === undefined ? [] : [{ part, amount }]
@@ -146,10 +148,26 @@ export function mixtureOf(parts: Parts, mL: number, carriers?: Carriers): Conten
   const own = carriersOf(parts)
   const others = (['anion', 'cation'] as const).filter((kind) => carriers && carriers[kind] !== own[kind]).map((kind) => `a silent ${kind}`)
   return {
-    id: [...held.map(({ part, amount }) => `${part} ${Math.round(1000 * strengthOf(part, amount))}`), ...others].join(', ') || 'water',
+    id:
+      [
+        ...held.map(({ part, amount }) => `${part} ${Math.round(1000 * strengthOf(part, amount))}`),
+        ...others,
+        ...(parts.has(DRY) ? [`in ${mg.toPrecision(3)} mg`] : []),
+      ].join(', ') || 'water',
     label: held.flatMap(({ part }) => (part === ACID ? [] : [part])).join(' ') || 'nothing',
-    jar: { solution: { ions: dissolved(parts, carriers), mL } },
+    jar: parts.has(DRY) ? { powder: { ions: dissolved(parts, carriers), mg } } : { solution: { ions: dissolved(parts, carriers), mL } },
   }
+}
+
+/** Water of crystals and the like: so much heavier a salt is than its ions, on the whole. */
+const HYDRATED = 1.2
+/** Masses are told apart by this factor, so that mixtures with the same of what is asked about are worked once. */
+const MASS_STEP = 1.2
+/** mg of a solid that holds these parts and no more. */
+export function massOf(parts: Parts): number {
+  if (!parts.has(DRY)) return 0
+  const mass = Object.entries(dissolved(parts)).reduce((sum, [ion, n]) => sum + n * molarMass(parseFormula(ion)), 0) * HYDRATED
+  return Math.max(1, MASS_STEP ** Math.round(Math.log(Math.max(mass, 1)) / Math.log(MASS_STEP)))
 }
 
 /** Ions of a mixture as standings name them. */

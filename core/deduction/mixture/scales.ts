@@ -1,6 +1,6 @@
 import type { Content, Simulations } from '../hypotheses'
 import type { Group } from '../groups'
-import { ACID, carriersOf, isAnion, mixtureOf, type AmountClass, type Carriers, type Parts } from './parts'
+import { ACID, carriersOf, CATIONS, DRY, isAnion, massOf, mixtureOf, type AmountClass, type Carriers, type Parts } from './parts'
 import type { Responders } from './responders'
 import { rowsOf, shortfallOf } from './rows'
 import { provenBy } from './proofs'
@@ -14,6 +14,21 @@ export interface Weighed {
   readonly logs: readonly number[]
   /** Their sum, and the prior of its parts. */
   readonly score: number
+}
+
+/** What is known of a mixture beforehand. */
+export interface Known {
+  readonly isSolid?: boolean
+  readonly maxCations?: number | undefined
+  readonly maxAnions?: number | undefined
+}
+
+/** How much less likely a mixture is for each ion more than it is said to have (natural logarithm): whoever said so may have counted otherwise. */
+const TOO_MANY = 6
+const tooMany = (parts: Parts, { maxCations = Infinity, maxAnions = Infinity }: Known): number => {
+  const cations = [...parts.keys()].filter((part) => CATIONS.includes(part)).length
+  const anions = [...parts.keys()].filter(isAnion).length
+  return Math.max(0, cations - maxCations) + Math.max(0, anions - maxAnions)
 }
 
 /** Odds of a part before any test: a mixture holds a few of each kind. */
@@ -34,6 +49,7 @@ const AMOUNTS: Readonly<Record<AmountClass, number>> = {
 const APART = 4
 /** Pairs that cannot share a solution, and beside others parts that do not keep by themselves; none where the mixture as a whole keeps, as silver does beside thiosulfate in plenty. */
 function apart(parts: Parts): number {
+  if (parts.has(DRY)) return 0
   const acid = parts.has(ACID)
   const held = [...parts.keys()].filter((part) => part !== ACID)
   const keeping = held.filter((part) => shares(part, part, acid))
@@ -43,12 +59,15 @@ function apart(parts: Parts): number {
   })
   return wrong > 0 && keepsTogether(parts) ? 0 : wrong
 }
-const priorOf = (parts: Parts): number =>
-  -APART * apart(parts) +
-  [...parts].reduce(
-    (sum, [part, amount]) => sum + Math.log(part === ACID ? ODDS.acid : isAnion(part) ? ODDS.anion : ODDS.cation) + Math.log(AMOUNTS[amount]),
-    0,
-  )
+const priorOf = (parts: Parts, known: Known): number =>
+  -APART * apart(parts) -
+  TOO_MANY * tooMany(parts, known) +
+  [...parts]
+    .filter(([part]) => part !== DRY)
+    .reduce(
+      (sum, [part, amount]) => sum + Math.log(part === ACID ? ODDS.acid : isAnion(part) ? ODDS.anion : ODDS.cation) + Math.log(AMOUNTS[amount]),
+      0,
+    )
 /** Probability of a part before any test. */
 export const beforehand = (part: string): number => {
   const odds = part === ACID ? ODDS.acid : isAnion(part) ? ODDS.anion : ODDS.cation
@@ -91,7 +110,13 @@ export class Scales {
     private readonly simulations: Simulations,
     private readonly responders: Responders,
     private readonly mL: number,
+    private readonly known: Known = {},
   ) {}
+
+  /** A mixture of which nothing is known yet. */
+  get nothing(): Parts {
+    return this.known.isSolid ? new Map([[DRY, 'middling']]) : new Map()
+  }
 
   /**
    * Takes up the notebook as it is now; what was weighed by tests that have not changed stays weighed.
@@ -165,14 +190,14 @@ export class Scales {
   answers(place: number, part: string): boolean {
     const test = this.groups[place]?.test
     const known = test == null ? undefined : this.responders[test]
-    return part === ACID || known === undefined || known.includes(part) || this.entangled.get(place)?.has(part) === true
+    return part === ACID || part === DRY || known === undefined || known.includes(part) || this.entangled.get(place)?.has(part) === true
   }
 
-  contentOf(parts: Parts, carriers?: Carriers): Content {
-    let key = carriers ? `${carriers.anion ?? ''} ${carriers.cation ?? ''};` : ''
+  contentOf(parts: Parts, carriers?: Carriers, mg = massOf(parts)): Content {
+    let key = carriers ? `${carriers.anion ?? ''} ${carriers.cation ?? ''} ${mg};` : ''
     for (const [part, amount] of parts) key += `${part} ${amount},`
     let known = this.contents.get(key)
-    if (!known) this.contents.set(key, (known = mixtureOf(parts, this.mL, carriers)))
+    if (!known) this.contents.set(key, (known = mixtureOf(parts, this.mL, carriers, mg)))
     return known
   }
   private readonly contents = new Map<string, Content>()
@@ -184,7 +209,7 @@ export class Scales {
     const { anion, cation } = carriersOf(parts)
     // A part that is not spoken of carries its charge in silence; another does not take its place.
     const told = (part: string | undefined): string | undefined => (part !== undefined && spoken.has(part) ? part : undefined)
-    return this.contentOf(spoken, { anion: told(anion), cation: told(cation) })
+    return this.contentOf(spoken, { anion: told(anion), cation: told(cation) }, massOf(parts))
   }
   /** Natural logarithms of the probability of what was written of a test, with the parts that it answers. */
   partRows = (parts: Parts, place: number): readonly number[] => this.rowsAt(this.answering(parts, place), place)
@@ -199,7 +224,7 @@ export class Scales {
         this.entangled.set(place, new Set([...(this.entangled.get(place) ?? []), ...parts.keys()]))
       return log
     })
-    const weighed = { parts, content, logs, score: sum(logs) + priorOf(parts) }
+    const weighed = { parts, content, logs, score: sum(logs) + priorOf(parts, this.known) }
     if (until === this.groups.length) this.keep(weighed)
     return weighed
   }
@@ -217,7 +242,7 @@ export class Scales {
   changed(best: Weighed, parts: Parts, changed: readonly string[], floor: number): Weighed {
     const content = this.contentOf(parts)
     const logs = [...best.logs]
-    let score = best.score - priorOf(best.parts) + priorOf(parts)
+    let score = best.score - priorOf(best.parts, this.known) + priorOf(parts, this.known)
     const places = [...logs.keys()].filter((place) => changed.some((part) => this.answers(place, part)))
     // What spoke against the part last time, then what the best explains worst: there a change has to show what it is good for.
     const losses = new Map(places.map((place) => [place, HOPED_MORE + (this.hopes[place] ?? 0) - (best.logs[place] ?? 0)]))

@@ -43,7 +43,7 @@ export function settle(scales: Scales, parts: Parts, until: number, deep: number
   if (!explainsAll(scales, best)) {
     const carried = climb(scales, parts, until)
     // Early on a wrong turn is soon taken, and beginning again costs little.
-    const anew = until <= EARLY && parts.size > 0 ? climb(scales, new Map(), until) : carried
+    const anew = until <= EARLY && parts.size > 0 ? climb(scales, scales.nothing, until) : carried
     best = anew.score > carried.score ? anew : carried
     if (deep > 0 && !explainsAll(scales, best)) best = dig(scales, best, deep)
   }

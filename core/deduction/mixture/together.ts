@@ -1,7 +1,7 @@
 import { Runner } from '../../perception'
 import { stepSchema } from '../../tube'
 import type { Content } from '../hypotheses'
-import { ACID, mixtureOf, type Parts } from './parts'
+import { ACID, DRY, mixtureOf, type Parts } from './parts'
 
 /** What is never brought together: it may go off, or give hydrogen cyanide. */
 const NEVER: readonly (readonly [readonly string[], readonly string[]])[] = [
@@ -42,6 +42,8 @@ export function shares(a: string, b: string, acid: boolean): boolean {
 
 /** Whether a mixture as a whole keeps, in the amounts it has. */
 export function keepsTogether(parts: Parts): boolean {
+  // A solid's parts share no solution.
+  if (parts.has(DRY)) return false
   const content = mixtureOf(parts, 20)
   let answer = whole.get(content.id)
   if (answer === undefined) whole.set(content.id, (answer = keeps(content)))

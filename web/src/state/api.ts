@@ -1,3 +1,4 @@
+import type { SampleCase } from './samples'
 import { caseSchema, entrySchema, seenSchema, type Case, type Entry, type Notebook, type Seen } from '@foxing/core'
 import { z } from 'zod'
 
@@ -123,7 +124,7 @@ export interface Issue {
   readonly people: readonly string[]
   readonly code: string
   readonly title: string
-  readonly case: Pick<Case, 'hints'> & Partial<Pick<Case, 'kind' | 'worksheet'>> & { readonly sample?: { readonly mL: number } }
+  readonly case: Pick<Case, 'hints'> & Partial<Pick<Case, 'kind' | 'worksheet'>> & SampleCase
   /** A bench salt by its formula, or a compound by its name; left out, each gets one drawn. */
   readonly holds?: string
   readonly reveal: (typeof REVEALS)[number]

@@ -20,12 +20,12 @@ import {
   fractionsOf,
   heldCompound,
   heldSalt,
-  heldSolution,
+  heldMixture,
   holdsIon,
   ionInTests,
   knownsFor,
   outcomesOfTest,
-  practiceSolution,
+  practiceMixture,
   readStructuresWith,
   reason,
   saidOfJar,
@@ -134,17 +134,17 @@ function drawn(seed: number): Salt {
   return salt
 }
 
-let solution: { readonly of: string; readonly drawn: Drawn } | null = null
+let mixture: { readonly of: string; readonly drawn: Drawn } | null = null
 /** A mixture drawn by a seed; kept, since drawing one tries many. */
-function drawnMixture(seed: number, { maxCations, maxAnions, sample }: Case): Drawn {
-  const of = JSON.stringify([seed, maxCations, maxAnions, sample])
-  if (solution?.of !== of) solution = { of, drawn: practiceSolution(seed, { maxCations, maxAnions }, sample.mL) }
-  return solution.drawn
+function drawnMixture(seed: number, settings: Case): Drawn {
+  const of = JSON.stringify([seed, settings.maxCations, settings.maxAnions, settings.sample])
+  if (mixture?.of !== of) mixture = { of, drawn: practiceMixture(seed, settings) }
+  return mixture.drawn
 }
 function heldBy(seed: number, settings: Case): InJar {
   if (settings.kind === 'mixture') {
     const { content, cations, anions } = drawnMixture(seed, settings)
-    return heldSolution(content, [...cations, ...anions])
+    return heldMixture(content, [...cations, ...anions])
   }
   if (settings.kind === 'salt') return heldSalt(drawn(seed))
   const smiles = drawCompound(seed)

@@ -114,7 +114,8 @@ function Said({ kind, children }: { readonly kind: Case['kind']; readonly childr
   return kind === 'organic' ? <span className="font-serif">{children}</span> : <Formula>{children}</Formula>
 }
 
-const WHICH: Readonly<Record<Exclude<SampleKind, 'a mixture'>, string>> = {
+/** What may be named to be put into the jar, and how that is asked; mixtures are drawn. */
+const WHICH: Readonly<Partial<Record<SampleKind, string>>> = {
   'one salt': 'the salt (left empty, drawn for each)',
   'an organic compound': 'the compound (left empty, drawn for each)',
 }
@@ -139,7 +140,7 @@ function GiveOut({ found, onDone }: { readonly found: Class; readonly onDone: ()
         code: code.trim(),
         title: title.trim(),
         case: { hints, ...CASE_OF[sample], ...(sheet ? { worksheet: sheet.worksheet } : {}) },
-        ...(holds.trim() === '' || sample === 'a mixture' ? {} : { holds: holds.trim() }),
+        ...(holds.trim() === '' || WHICH[sample] === undefined ? {} : { holds: holds.trim() }),
         reveal,
         ...(reveal === 'on date' ? { revealOn: new Date(date).toISOString() } : {}),
       })
@@ -155,7 +156,7 @@ function GiveOut({ found, onDone }: { readonly found: Class; readonly onDone: ()
       <Field label="code on the jar" className="w-32" required maxLength={20} value={code} onChange={(e) => setCode(e.target.value)} />
       <Field label="where it is from" className="flex-1" maxLength={200} value={title} onChange={(e) => setTitle(e.target.value)} />
       <Choice label="it holds" of={SAMPLES} value={sample} onChoose={setSample} />
-      {sample !== 'a mixture' && (
+      {WHICH[sample] !== undefined && (
         <Field label={WHICH[sample]} className="w-72" face="font-serif" value={holds} onChange={(e) => setHolds(e.target.value)} />
       )}
       <Choice label="hints" of={HINTS} value={hints} onChoose={setHints} />

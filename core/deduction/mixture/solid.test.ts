@@ -1,0 +1,140 @@
+import { describe, expect, test } from '@jest/globals'
+import { caseSchema, entrySchema, type Entry } from '../../notebook'
+import { Runner } from '../../perception'
+import { molarMass, parseFormula } from '../../species'
+import { stepSchema } from '../../tube'
+import { reason } from '../deduce'
+import { Simulations, type Content } from '../hypotheses'
+import { observationsOf, seenIn } from '../seen'
+import { liquidOf, SOLUTION_mL, traceOf } from '../trace'
+import { everyAddition, otherAmounts, pairsOut, removals, shifted, swaps } from './changes'
+import { practiceMixture, practicePowder } from './draw'
+import { ionsFound } from './index'
+import { ACID, DRY, massOf, mixtureOf, PARTS, type AmountClass, type Parts } from './parts'
+import { Scales } from './scales'
+
+const solid = caseSchema.parse({ kind: 'mixture', sample: { mg: 500, form: 'solid' } })
+const dry = (...parts: readonly (string | readonly [string, AmountClass])[]): Parts =>
+  new Map([[DRY, 'middling'] as const, ...parts.map((part) => (typeof part === 'string' ? ([part, 'middling'] as const) : part))])
+const did = (id: string, step: Record<string, unknown>): Entry => entrySchema.parse({ id, at: '', did: step })
+
+/** Notebook lines of these tests, done on some salts by a careful observer. */
+function written(content: Content, tests: readonly string[]): Entry[] {
+  const simulations = new Simulations(500)
+  const entries: Entry[] = []
+  for (const [k, id] of tests.entries()) {
+    entries.push(did(`d${k}`, { test: id, on: String.fromCharCode(65 + k) }))
+    const steps = traceOf({ case: solid, entries }).steps.filter((s) => s.entry === `d${k}`)
+    for (const { observation } of observationsOf(steps, (step) => simulations.expect(content, step.recipe)))
+      entries.push(entrySchema.parse({ id: `s${entries.length}`, at: '', saw: observation }))
+  }
+  return entries
+}
+
+describe('a powder of which the ions are supposed', () => {
+  /** mg in a jar of this salt with as many mmol of it as the powder holds. */
+  const mg = molarMass(parseFormula('CuSO4.5H2O')) * 0.5
+  const steps = [
+    { do: 'dissolve', into: 'OS', mg: 50, in: 'water', mL: 5 },
+    { do: 'take', from: 'OS', into: 'A', mL: 1 },
+    { do: 'add', to: 'A', reagent: 'NH3 2 M', drops: 3 },
+    { do: 'look', at: 'A' },
+  ]
+  const seen = (runner: Runner): unknown => steps.map((step) => runner.step(stepSchema.parse(step))).at(-1)
+  const powder = { powder: { ions: { 'Cu^2+': 0.5, 'SO4^2-': 0.5 }, mg } }
+  test('once it is wet, it is as the salt is', () => {
+    const own = seen(new Runner({ solids: [{ formula: 'CuSO4.5H2O', mg }] })) as { precipitates: { species: string }[] }
+    const supposed = seen(new Runner(powder)) as { precipitates: { species: string }[] }
+    expect(supposed.precipitates.map((p) => p.species)).toEqual(own.precipitates.map((p) => p.species))
+    expect(supposed.precipitates).toHaveLength(1)
+  })
+  test('how it looks dry, and what fire does to it, is not foretold', () => {
+    const runner = new Runner(powder)
+    runner.step(stepSchema.parse({ do: 'take', into: 'A', mg: 50 }))
+    expect(runner.step(stepSchema.parse({ do: 'look', at: 'A' })).appearance).toBeNull()
+    expect(() => runner.step(stepSchema.parse({ do: 'ignite', vessel: 'A' }))).toThrow()
+  })
+  test('its flame is that of its ions', () => {
+    const flame = new Runner({ powder: { ions: { 'Na^+': 1, 'Cl^-': 1 }, mg: 60 } }).step(stepSchema.parse({ do: 'flame' })).flame
+    expect(flame?.colour.family).toBe('yellow')
+  })
+})
+
+describe('whether a mixture is a solid', () => {
+  const mixture = caseSchema.parse({ kind: 'mixture' })
+  const saw = (value: string): Entry => entrySchema.parse({ id: 's', at: '', saw: { channel: 'appearance.form', value } })
+  test.each([
+    ['nothing done', mixture, [], SOLUTION_mL],
+    ['a portion taken', mixture, [did('a', { do: 'take', into: 'A', mL: 1 })], SOLUTION_mL],
+    ['some weighed out', mixture, [did('a', { do: 'take', into: 'A', mg: 50 })], undefined],
+    ['some dissolved', mixture, [did('a', { do: 'dissolve', into: 'OS', mg: 100, in: 'water', mL: 5 })], undefined],
+    ['seen to be crystals', mixture, [saw('crystals')], undefined],
+    ['seen to be liquid', mixture, [saw('liquid')], SOLUTION_mL],
+    ['said by its case', solid, [], undefined],
+    ['a volume given', caseSchema.parse({ kind: 'mixture', sample: { mL: 12 } }), [did('a', { do: 'take', into: 'A', mg: 50 })], 12],
+  ] as const)('%s', (_, of, entries, mL) => {
+    expect(liquidOf({ case: of, entries })).toBe(mL)
+  })
+})
+
+describe('the parts of a solid', () => {
+  const held = dry('Ba^2+', 'Cl^-')
+  test('need not share a solution: barium stands beside sulfate', () => {
+    const put = everyAddition(held, PARTS).map(({ changed }) => changed[0])
+    expect(put).toContain('SO4^2-')
+    expect(put).not.toContain(ACID)
+    expect(put).not.toContain(DRY)
+  })
+  test('that it is a solid is never changed', () => {
+    const changes = [...removals(held), ...pairsOut(held), ...otherAmounts(held), ...shifted(held), ...swaps(held, ['K^+', 'Br^-'])]
+    expect(changes.length).toBeGreaterThan(8)
+    for (const { parts, changed } of changes) {
+      expect(parts.get(DRY)).toBe('middling')
+      expect(changed.filter((part) => part === DRY && changed.length < 3)).toEqual([])
+    }
+  })
+  test('twice as much of everything is the same solid', () => {
+    const amounts = (amount: AmountClass): Content => mixtureOf(dry(['Cu^2+', amount], ['SO4^2-', amount]), 20)
+    const perMg = ({ jar }: Content): number => (jar && 'powder' in jar ? (jar.powder.ions['Cu^2+'] ?? 0) / jar.powder.mg : NaN)
+    expect(perMg(amounts('heavy')) / perMg(amounts('minor'))).toBeCloseTo(1, 0)
+    expect(massOf(new Map([['Cu^2+', 'heavy']]))).toBe(0)
+  })
+  test('ions beyond what the case says there are cost it dearly', () => {
+    const of = (maxCations?: number): number =>
+      new Scales(new Simulations(500), {}, 20, { isSolid: true, maxCations }).whole(dry('Cu^2+', 'Zn^2+', 'Cl^-'), 0).score
+    expect(of()).toBe(of(2))
+    expect(of(2) - of(1)).toBeCloseTo(6, 6)
+  })
+})
+
+describe('salts ground together', () => {
+  test('the same seed draws the same, of salts that dissolve together, no more ions than asked for', () => {
+    expect(practicePowder(7, {}, 500).content).toEqual(practicePowder(7, {}, 500).content)
+    for (let seed = 0; seed < 8; seed++) {
+      const { content, cations, anions } = practiceMixture(seed, { ...solid, maxCations: 3, maxAnions: 2 })
+      expect(cations.length).toBeGreaterThan(1)
+      expect(cations.length).toBeLessThanOrEqual(3)
+      expect(anions.length).toBeLessThanOrEqual(2)
+      const [look] = seenIn({ case: solid, entries: [did('a', { test: 'solubility-in-water', on: 'OS' })] }, 'a', content, [0, 0, 0]).looks
+      expect(look).toBeDefined()
+    }
+  })
+  test('blue vitriol and common salt are told by their ions, from the solid on', () => {
+    const content: Content = {
+      id: 'vitriol and salt',
+      jar: {
+        solids: [
+          { formula: 'CuSO4.5H2O', mg: 250 },
+          { formula: 'NaCl', mg: 250 },
+        ],
+      },
+    }
+    const entries = written(content, ['solubility-in-water', 'flame-on-wire', 'barium-nitrate', 'silver-nitrate', 'ammonia-to-excess'])
+    expect(entries.some((e) => 'saw' in e)).toBe(true)
+    const { each = new Map<string, number>() } = reason({ case: solid, entries })
+    const { cations, anions } = ionsFound(each)
+    expect(cations).toContain('Cu^2+')
+    expect(anions).toEqual(expect.arrayContaining(['SO4^2-', 'Cl^-']))
+    for (const ion of ['Ag^+', 'Fe^3+', 'I^-']) expect(each.get(ion)).toBeLessThan(0.1)
+  }, 120_000)
+})
