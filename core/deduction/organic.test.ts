@@ -47,7 +47,11 @@ describe('hypotheses of an organic jar', () => {
   })
   describe('what was put together of groups', () => {
     const named = organicUnknowns
-    const kindOf = (smiles: string): string => everyMolecule().find((m) => m.content.id === smiles)?.kind ?? ''
+    const kindOf = (smiles: string): string => {
+      const molecule = everyMolecule().find((m) => m.content.id === smiles)
+      if (!molecule) throw new Error(`${smiles} was not put together`)
+      return molecule.kind
+    }
     const ofKind = (priors: ReadonlyMap<string, number>, smiles: string): number =>
       (priors.get(kindOf(smiles)) ?? 0) * everyMolecule().filter((m) => m.kind === kindOf(smiles)).length
     test('shares its part of the prior whole, in any body', () => {
@@ -67,6 +71,22 @@ describe('hypotheses of an organic jar', () => {
       const kind = partsOf(structureOf(sugar))
       const left = named().filter((h) => h.unlisted !== false || [...kind].some((part) => !h.ions.has(part)) || h.ions.size !== kind.size)
       expect(ofKind(priorsOf(left, []), sugar)).toBeLessThan(0.1 * ofKind(priorsOf(named(), []), sugar))
+    })
+    test('is likelier one group off a listed kind than as the groups come by chance', () => {
+      // Sodium benzoate and its like left out: that sodium stands beside carboxylate is known of the acetate, that a ring may be there of acids.
+      const salt = 'Cc1ccc(cc1)C(=O)[O-].[Na+]'
+      const kind = partsOf(structureOf(salt))
+      const left = named().filter((h) => h.unlisted !== false || [...kind].some((part) => !h.ions.has(part)))
+      expect(left.length).toBeLessThan(named().length)
+      const priors = priorsOf(left, [])
+      expect(ofKind(priors, salt)).toBeGreaterThan(0.05 * ofKind(priors, 'CCC(=O)[O-].[Na+]'))
+      expect(ofKind(priors, salt)).toBeGreaterThan(20 * ofKind(priors, 'C((N=O))CCC(C=CCl)'))
+    })
+    test('is unlikely in a colour that none of its kind has', () => {
+      const seen = (colour: string) => priorsOf(named(), alike(named(), { form: 'crystals', colour, smell: 'none', melts_C: 70, boils_C: null }))
+      const ratio = (smiles: string): number => ofKind(seen('orange'), smiles) / ofKind(seen('white'), smiles)
+      // An azo compound and a diphenyl ester.
+      expect(ratio('c1c((N=Nc9ccccc9))ccc(c1)(O)')).toBeGreaterThan(2 * ratio('c1ccccc1(C(=O)Oc9ccccc9)'))
     })
     test('is likelier in the body that compounds with its groups have', () => {
       const like = (smell: 'fishy' | 'fruity') =>

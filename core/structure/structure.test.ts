@@ -10,6 +10,7 @@ import {
   structureOf,
   takeCompounds,
   UnreadStructure,
+  dissolvesOff,
   waterSolubilityOf,
 } from './index'
 import { draw, NoStructure, perceive } from './perceive'
@@ -35,6 +36,7 @@ describe('structures', () => {
     ['CC(=O)OC(C)=O', ['acid anhydride']],
     ['NC(N)=O', ['urea']],
     ['CC#N', ['nitrile']],
+    ['OCc1ccco1', ['furan ring', 'alcohol, benzylic or allylic']],
   ])('%s holds just its groups', (smiles, groups) => {
     expect(named(smiles).sort()).toEqual([...groups].sort())
   })
@@ -47,6 +49,15 @@ describe('structures', () => {
       expect(perceive(a).code).toBe(perceive(b).code)
       expect(perceive(a).groups).toEqual(perceive(b).groups)
     }
+  })
+  test.each([
+    ['c1ccc2[nH]ccc2c1', 'pyrrole-open', true],
+    ['c1ccc2c(c1)[nH]c1ccccc12', 'pyrrole-open', false],
+    ['Cc1ccco1', 'furan-open', true],
+    ['O=Cc1ccco1', 'furan-open', false],
+    ['Cc1ccc(C)o1', 'furan-open', false],
+  ] as const)('%s has a place for an aldehyde in acid (%s): %s', (smiles, group, has) => {
+    expect(group in perceive(smiles).groups).toBe(has)
   })
   test('formula, elements and mass come from the structure', () => {
     const { formula, elements, molarMass, metals } = perceive('Nc1ccc(cc1)S(N)(=O)=O')
@@ -140,6 +151,14 @@ describe('properties', () => {
     const s = structureOf(COMPOUNDS.find((c) => c.name === name)?.smiles ?? '')
     const estimate = waterSolubilityOf(s) * s.molarMass
     expect(Math.abs(Math.log(estimate / grams))).toBeLessThan(Math.log(4))
+  })
+  test('how far that is off what was seen is told in powers of ten, nothing where it agrees', () => {
+    const ring = structureOf('O=S(=O)(c1ccccc1)c1ccccc1')
+    expect(dissolvesOff(ring, 'no')).toBe(0)
+    expect(dissolvesOff(ring, 'yes')).toBeGreaterThan(1.5)
+    expect(dissolvesOff(ring, 'partly')).toBeLessThan(dissolvesOff(ring, 'yes'))
+    expect(dissolvesOff(structureOf('CCO'), 'yes')).toBe(0)
+    expect(dissolvesOff(structureOf('CCO'), 'no')).toBeGreaterThan(1)
   })
   test.each([
     ['C[N+]([O-])=O', /nitroalkane/],

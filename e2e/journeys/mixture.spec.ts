@@ -64,3 +64,25 @@ test('five ions from the first look to the marked conclusion, taken apart by the
   await expect(page.getByRole('status').filter({ hasText: 'The jar held a solution' })).toContainText('Right.')
   for (const ion of ['Zn2+', 'Ni2+', 'Al3+']) await expect(page.getByRole('heading', { name: `The jar holds ${ion}` })).toHaveCount(1)
 })
+
+test('a solid mixture: looked at, dissolved, and its ions concluded', async ({ page }) => {
+  await page.goto('/')
+  await page.getByLabel('it holds').selectOption('a solid mixture')
+  await loadDice(page, 0.4321)
+  await page.getByRole('button', { name: 'a simulated unknown' }).click()
+  await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible({ timeout: 60_000 })
+  const rows = page.getByRole('main').getByRole('listitem')
+  for (const title of ['Look at the sample', 'Into water']) {
+    await page.getByRole('button', { name: 'Begin' }).click()
+    await expect(rows.last()).toContainText(title)
+    await expect(page.locator('#line')).toHaveAttribute('placeholder', /writes it down as seen/)
+    await page.locator('#line').fill('=')
+    await page.keyboard.press('Enter')
+    await expect(page.locator('#line')).toHaveValue('')
+  }
+  const form = page.getByRole('form', { name: 'conclusion' })
+  await form.getByLabel('the jar holds').fill('Cu^2+ SO4^2-')
+  await form.getByRole('button', { name: 'Conclude' }).click()
+  // Salts by their formulae, with one another.
+  await expect(page.getByRole('status').filter({ hasText: /The jar held .+ with .+/ })).toBeVisible()
+})
