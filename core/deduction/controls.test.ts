@@ -55,6 +55,33 @@ describe('controls', () => {
     const out = entry('out', { amended: { entry: 'control', with: { withdrawn: true } } })
     expect(reason(notebook(beside('blank'), bad, out)).discarded.size).toBe(0)
   })
+  describe('of an organic compound, nothing in its place', () => {
+    const organic = caseSchema.parse({ kind: 'organic' })
+    const blankOf = (test: string, ...more: Entry[]) => ({
+      case: organic,
+      entries: [entry('run', { did: { test, on: 'A' } }), entry('control', { did: { test, on: 'B', control: 'blank', beside: 'run' } }), ...more],
+    })
+    const looksOf = (test: string): Entry[] =>
+      seenIn(blankOf(test), 'control', jar, [0, 0, 0])
+        .looks.flatMap((look) => observationsFromLook(look))
+        .map((saw, k) => entry(`seen-${k}`, { saw: { ...saw, of: 'control' } }))
+    test.each([
+      ['sulfur-lead', 'the sodium alone holds no sulfur', 'precipitate.present'],
+      ['nitrogen-blue', 'nor nitrogen', 'precipitate.present'],
+      ['halogen-silver', 'nor halogen', 'precipitate.present'],
+      ['dinitrophenylhydrazine', 'the reagent gives nothing by itself', 'precipitate.present'],
+      ['tollens', 'no mirror', 'precipitate.present'],
+    ])('%s: %s', (test, _, channel) => {
+      const seen = looksOf(test)
+      expect(seen.length).toBeGreaterThan(0)
+      expect(seen.filter((e) => 'saw' in e && e.saw.channel === channel && !e.saw.negated)).toEqual([])
+      expect(judgeControls(blankOf(test, ...seen))).toEqual([expect.objectContaining({ good: true, kind: 'blank' })])
+    })
+    test('sodium that held sulfur itself is found out', () => {
+      const black = entry('bad', { saw: { channel: 'precipitate.colour', value: 'black', of: 'control', step: 3 } })
+      expect(judgeControls(blankOf('sulfur-lead', black))).toEqual([expect.objectContaining({ good: false, beside: 'run' })])
+    })
+  })
   test.each(TESTS.filter((t) => t.stage === 'anion tests').map((t) => t.id))(
     '%s: salts to set beside it, some that show it and some that do not',
     (id) => {

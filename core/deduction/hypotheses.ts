@@ -1,7 +1,7 @@
 import { Runner, type Percept } from '../perception'
 import { SALTS, type Salt } from '../species'
 import type { Structure } from '../structure'
-import { vesselOf, type Conditions, type Powder, type Sample, type Vessel } from '../tube'
+import { vesselOf, type Conditions, type Nothing, type Powder, type Sample, type Vessel } from '../tube'
 import type { Recipe } from './trace'
 
 /** What may be in a jar. */
@@ -11,7 +11,7 @@ export interface Content {
   /** What people call it, where that is not its id. */
   readonly label?: string
   /** What is put into the jar; absent for a bench salt by itself. */
-  readonly jar?: Sample | Powder
+  readonly jar?: Sample | Powder | Nothing
 }
 
 /** A possible content of the jar. */

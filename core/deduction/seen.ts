@@ -17,7 +17,7 @@ export function seenIn(
   jitter: readonly [number, number, number],
 ): Seen {
   const control = apartFromControls(asAmended(notebook)).controls.find((run) => run.entry.id === entry)
-  const held = control ? contentOfControl(control) : null
+  const held = control ? contentOfControl(control, notebook.case.kind) : null
   // What a control shows is of what it holds, whatever is in the jar.
   if (control)
     return held ? seenIn(asNotebook(control, notebook.case, held.mL), entry, held.content, jitter) : { format: 'foxing-seen/1', entry, looks: [] }

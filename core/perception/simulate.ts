@@ -10,6 +10,7 @@ import {
   type Conditions,
   type Event,
   type Procedure,
+  type Nothing,
   type Powder,
   type Sample,
   type Step,
@@ -103,7 +104,7 @@ export class Runner {
   /** What last happened in each vessel, for a look at it to tell. */
   private last: ReadonlyMap<string, () => Happened> = new Map()
 
-  constructor(sample: Sample | Powder, conditions: Conditions = {}) {
+  constructor(sample: Sample | Powder | Nothing, conditions: Conditions = {}) {
     try {
       this.bench = newBench(openJar(sample), conditions)
     } catch (error) {

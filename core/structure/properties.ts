@@ -1,6 +1,6 @@
 import type { GroupId } from './groups'
 import { compoundOf } from './known'
-import type { Structure } from './types'
+import { NO_STRUCTURE, type Structure } from './types'
 
 /** What can be told of a substance from its structure, where it has not been measured. */
 
@@ -74,7 +74,8 @@ export function meltingPointOf(structure: Structure): number | null {
 }
 
 /** Boiling point in °C; null where it is not known or decomposes. */
-export const boilingPointOf = (structure: Structure): number | null => compoundOf(structure.smiles)?.boils_C ?? null
+export const boilingPointOf = (structure: Structure): number | null =>
+  structure === NO_STRUCTURE ? null : (compoundOf(structure.smiles)?.boils_C ?? null)
 
 /** An acid or a base group: its pKa (of the conjugate acid, for a base) and how many of them there are. */
 export interface Ionises {

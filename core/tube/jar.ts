@@ -1,10 +1,10 @@
 import type { Shift } from '../equilibrium'
 import { COMPONENTS, dryIon, dryPhase, findIon, findSalt, inComponents, molarMass, parseFormula, type Salt, type Solution } from '../species'
-import { structureOf, UnreadStructure, type Structure } from '../structure'
+import { NO_STRUCTURE, structureOf, UnreadStructure, type Structure } from '../structure'
 import { DROP_mL } from '../units'
 import type { Sample, Step } from './procedure'
 import type { RoastStage } from './roast'
-import { withCompound } from './matter'
+import { NO_ORGANICS, withCompound } from './matter'
 import type { Escaped, Vessel } from './vessel'
 
 /** The jar, as amounts. */
@@ -60,8 +60,14 @@ export interface Powder {
   readonly powder: { readonly ions: Readonly<Record<string, number>>; readonly mg: number }
 }
 
+/** Nothing in the place of an organic compound: the blank of a test, reagents and all. */
+export interface Nothing {
+  readonly nothing: true
+}
+
 /** @throws StepError when the sample is not one this version holds */
-export function openJar(sample: Sample | Powder): Jar {
+export function openJar(sample: Sample | Powder | Nothing): Jar {
+  if ('nothing' in sample) return { kind: 'organic', structure: NO_STRUCTURE, mg: 1 }
   if ('powder' in sample) {
     const { ions, mg } = sample.powder
     const held = Object.entries(ions)
@@ -166,7 +172,8 @@ export function putDry(vessel: Vessel, jar: Extract<Jar, { kind: 'solids' }>, mg
 /** Some of an organic sample into a vessel. */
 export const putCompound = (vessel: Vessel, { structure }: Extract<Jar, { kind: 'organic' }>, mg: number): Vessel => ({
   ...vessel,
-  organic: withCompound(vessel.organic, structure.smiles, mg / 1000 / structure.molarMass),
+  organic:
+    structure === NO_STRUCTURE ? (vessel.organic ?? NO_ORGANICS) : withCompound(vessel.organic, structure.smiles, mg / 1000 / structure.molarMass),
 })
 
 /** Dry salts go into the ledger as soon as there is liquid; whether they dissolve is for the equilibrium to say. */

@@ -199,11 +199,9 @@ function Beside({ test, onBeside }: { readonly test: string; readonly onBeside: 
           known compounds
         </button>
       )}
-      {!organicTestById.has(test) && (
-        <button type="button" className="pressable border border-rule px-3" onClick={() => onBeside('blank')}>
-          a blank
-        </button>
-      )}
+      <button type="button" className="pressable border border-rule px-3" onClick={() => onBeside('blank')}>
+        a blank
+      </button>
       {(wanted ? (['positive', 'negative'] as const) : []).map((kind) => (
         <DropdownMenu.Root key={kind} modal={false}>
           <DropdownMenu.Trigger className="pressable border border-rule px-3" disabled={knowns[kind].length === 0}>
