@@ -79,7 +79,8 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
       .map(({ test, bits, prospects }) => propose(test, bits, `${test.because} ${tells(prospects)}`.trim(), reasoning)),
   )
   const proofs = proving(undone, reasoning).filter((p) => !ranked.some((r) => r.test === p.test))
-  const next = lookFirst(fusionFirst(solutionFirst([...ranked, ...proofs], undone, reasoning), undone, done, reasoning), undone, reasoning)
+  const worth = fusionFirst(solutionFirst([...ranked, ...proofs], undone, reasoning), undone, done, reasoning)
+  const next = lookFirst(worth.length > 0 ? worth : elementsAsked(undone, done, reasoning), undone, reasoning)
   return { next, review: notebook ? review(notebook, reasoning) : [], refutation: refutationOf(undone, reasoning), held, complete: next.length === 0 }
 }
 
@@ -199,6 +200,19 @@ function elementsFirst(ranked: readonly Proposal[]): readonly Proposal[] {
   const stageOf = (p: Proposal): string | undefined => everyTest.get(p.test)?.stage
   if (!ranked.some((p) => stageOf(p) === 'elements' && p.bits >= WORTH_A_FUSION)) return ranked
   return [...ranked.filter((p) => stageOf(p) !== 'functional groups'), ...ranked.filter((p) => stageOf(p) === 'functional groups')]
+}
+
+/** Tests that ask an extract for an element, the commonest first. */
+const ASKING: readonly string[] = ['nitrogen-blue', 'sulfur-lead', 'halogen-silver']
+/** No organic compound is named before its elements were asked for: what looks and dissolves like one of the library may be another, in none. */
+function elementsAsked(undone: readonly Test[], done: ReadonlySet<string>, reasoning: Reasoning): Proposal[] {
+  const asking = undone.filter((test) => ASKING.includes(test.id))
+  const [first] = asking
+  if (!first || asking.length < ASKING.length) return []
+  const because = 'Its elements were not asked for yet: what looks and dissolves like one compound may be another.'
+  if (done.has(FUSED)) return [propose(first, 0, `${first.because} ${because}`, reasoning)]
+  const fusion = undone.find((test) => test.id.endsWith('-fusion'))
+  return fusion ? [propose(fusion, 0, `${fusion.because} ${because}`, reasoning)] : []
 }
 
 /** An organic compound is looked at before anything is poured on it: its colour and whether it is a liquid stand in every test that follows, and must not count there as if each had shown them. */

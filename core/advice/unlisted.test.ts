@@ -24,6 +24,27 @@ function workedOn(name: string, tests: readonly string[]): { smiles: string; ent
 }
 const BEFORE = ['organic-look', 'boiling-point', 'organic-in-water', 'sodium-fusion', 'nitrogen-blue', 'sulfur-lead', 'halogen-silver']
 
+describe('what is taken for a compound of the library by its look alone', () => {
+  test('has its elements asked for before anything is named', () => {
+    const worked = workedOn('2-nitroaniline', ['organic-look', 'organic-in-hydrogencarbonate', 'organic-in-ether', 'organic-in-sulfuric-acid'])
+    const among = organicUnknowns().filter((h) => h.content.id !== worked.smiles)
+    const next = (entries: readonly Entry[]): string[] => {
+      const notebook = { case: settings, entries: [...entries] }
+      return adviseFrom(reason(notebook, {}, among), notebook).next.map((p) => p.test)
+    }
+    // Orange crystals: azobenzene alone is left, and no test would tell it from anything.
+    expect(next(worked.entries)).toEqual(['sodium-fusion'])
+    const { entries } = workedOn('2-nitroaniline', [
+      'organic-look',
+      'organic-in-hydrogencarbonate',
+      'organic-in-ether',
+      'organic-in-sulfuric-acid',
+      'sodium-fusion',
+    ])
+    expect(['nitrogen-blue', 'sulfur-lead', 'halogen-silver']).toContain(next(entries)[0])
+  }, 120_000)
+})
+
 describe('a compound that is in no library', () => {
   const { believed, reasoning, entries } = {
     believed: new Map<string, number>(),
