@@ -6,13 +6,14 @@ import { Shortcuts } from './Shortcuts'
 
 /** What a jar holds, by the kind of its case. */
 const KINDS: Readonly<Record<LocalJar['case']['kind'], string>> = { salt: 'one salt', mixture: 'a mixture', organic: 'an organic compound' }
+const holds = ({ kind, sample }: LocalJar['case']): string => (sample.form === 'solid' ? 'a solid mixture' : KINDS[kind])
 
 /** What jar is worked. */
 export function About({ jar }: { readonly jar: LocalJar }) {
   return (
     <>
       <h1 className="shrink-0 font-mono text-xl">{jar.code}</h1>
-      <span className="truncate text-faint">{jar.title || (jar.kind === 'simulated' ? 'simulated unknown' : KINDS[jar.case.kind])}</span>
+      <span className="truncate text-faint">{jar.title || (jar.kind === 'simulated' ? 'simulated unknown' : holds(jar.case))}</span>
     </>
   )
 }

@@ -9,8 +9,8 @@ export interface Stage {
   readonly seldom?: boolean
 }
 
-/** Portions of a mixture that are tried before it is taken apart. */
-const BEFORE: readonly string[] = ['flame', 'anions']
+/** Portions of a mixture that are tried before it is taken apart: of a solution, and what else is done with a solid. */
+const BEFORE = { solution: ['flame', 'anions'], solid: ['looked', 'flame', 'acids', 'dissolved', 'anions'] } as const
 
 /** The way a case is worked: stages on portions of one salt; for a mixture the portions tried first, then each separation of the school's scheme. */
 export function wayOf(of: Case): { readonly title: string; readonly stages: readonly Stage[] } {
@@ -18,13 +18,14 @@ export function wayOf(of: Case): { readonly title: string; readonly stages: read
   if (of.kind !== 'mixture') return PORTIONS
   const scheme = schemeById.get(of.school.scheme ?? '') ?? FULL_SEPARATION_THIOACETAMIDE
   const tests = testsOfScheme(scheme)
+  const before = BEFORE[of.sample.form ?? 'solution']
   const separations = scheme.separations.map(({ id, title, when = [] }) => ({
     id,
     title: title.replace(/[:?].*/, ''),
     seldom: [when].flat().some((earlier) => earlier.endsWith('-sought')),
     tests: tests.filter((t) => t.separation.id === id).map((t) => t.id),
   }))
-  return { title: scheme.title, stages: [...PORTIONS.stages.filter((s) => BEFORE.includes(s.id)), ...separations] }
+  return { title: scheme.title, stages: [...PORTIONS.stages.filter((s) => before.some((id) => id === s.id)), ...separations] }
 }
 
 /** Every test there is for a kind of case, by the stages of its course; those that belong to none come last. */

@@ -1,0 +1,25 @@
+import { caseSchema, testsFor } from '@foxing/core'
+import { describe, expect, test } from '@jest/globals'
+import { testsByStage, wayOf } from './way'
+
+const CASES = {
+  'one salt': caseSchema.parse({}),
+  'a mixture in solution': caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } }),
+  'a solid mixture': caseSchema.parse({ kind: 'mixture', sample: { mg: 500, form: 'solid' } }),
+  'an organic compound': caseSchema.parse({ kind: 'organic' }),
+}
+
+describe('the way a case is worked', () => {
+  test.each(Object.entries(CASES))('%s: every test there is stands in one stage, once', (_, of) => {
+    const listed = testsByStage(of).flatMap(({ tests }) => tests.map((t) => t.id))
+    expect(new Set(listed).size).toBe(listed.length)
+    expect(new Set(listed)).toEqual(new Set(testsFor(of.kind).map((t) => t.id)))
+    for (const { tests } of wayOf(of).stages) expect(tests.length).toBeGreaterThan(0)
+  })
+  test('a solid is looked at and dissolved before it is taken apart, a solution not', () => {
+    const stages = (of: keyof typeof CASES): string[] => wayOf(CASES[of]).stages.map((s) => s.id)
+    expect(stages('a solid mixture').slice(0, 5)).toEqual(['looked', 'flame', 'acids', 'dissolved', 'anions'])
+    expect(stages('a mixture in solution').slice(0, 2)).toEqual(['flame', 'anions'])
+    expect(stages('a solid mixture')).toEqual(expect.arrayContaining(stages('a mixture in solution')))
+  })
+})
