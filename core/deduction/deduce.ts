@@ -231,12 +231,14 @@ function likeWhatStands(table: readonly Float64Array[], named: readonly Hypothes
 
 /** Steps simulated to think a mixture through before it is left. */
 export const THOROUGH = 24_000
+/** The same to answer once about a notebook as it stands, within a minute where its work was done freely. */
+const ANSWERED = 8_000
 /** The same to go once, and not line by line, through what an organic compound of no library may be. */
 export const THROUGH_ALL = 80_000
 
 /** The public answer alone. @throws NotebookError */
 export function deduce(notebook: Pick<Notebook, 'case' | 'entries'>): Deduction {
-  const deep = notebook.case.kind === 'organic' ? THROUGH_ALL : THOROUGH
+  const deep = notebook.case.kind === 'organic' ? THROUGH_ALL : ANSWERED
   const { standings, formulae, conflicts } = reason(notebook, {}, undefined, { deep })
   return { standings, formulae: formulae.filter((f) => f.probability > 1e-4), conflicts }
 }
