@@ -52,8 +52,10 @@ describe('hypotheses of an organic jar', () => {
       if (!molecule) throw new Error(`${smiles} was not put together`)
       return molecule.kind
     }
-    const ofKind = (priors: ReadonlyMap<string, number>, smiles: string): number =>
-      (priors.get(kindOf(smiles)) ?? 0) * everyMolecule().filter((m) => m.kind === kindOf(smiles)).length
+    const ofKind = (priors: ReadonlyMap<string, number>, smiles: string): number => {
+      const kind = kindOf(smiles)
+      return (priors.get(kind) ?? 0) * everyMolecule().filter((m) => m.kind === kind).length
+    }
     test('shares its part of the prior whole, in any body', () => {
       const body = { form: 'liquid', colour: 'colourless', smell: 'fruity', melts_C: null, boils_C: 110 } as const
       for (const like of [[], alike(named(), body)]) {
