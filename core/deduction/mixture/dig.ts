@@ -182,10 +182,10 @@ export function refitted(scales: Scales, best: Weighed, rivals: readonly Weighed
 
 /** What falls further below than this by its own tests is not worked whole (natural logarithm). */
 const REFINABLE = 4
-const oneFewer = (parts: Parts): readonly Change[] => [...removals(parts), ...otherAmounts(parts)]
+const littleChanges = (parts: Parts): readonly Change[] => [...removals(parts), ...otherAmounts(parts)]
 const amountsBetween = (parts: Parts): readonly Change[] => otherAmounts(parts, parts, FINE_CLASSES)
 /** Better by one part fewer, or a little more or less of one, each worked whole: what a part has a hand in, its own tests do not all tell. */
-function refined(scales: Scales, start: Weighed, exhausted: () => boolean, changesOf = oneFewer): Weighed {
+function refined(scales: Scales, start: Weighed, exhausted: () => boolean, changesOf = littleChanges): Weighed {
   let best = start
   for (let found = true; found;) {
     found = false
