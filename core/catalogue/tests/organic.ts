@@ -695,7 +695,7 @@ export const ehrlich = functional(
   [takeSolid(mg(5)), add('4-dimethylaminobenzaldehyde', mL(1)), shake(0.3), look('colour, cold'), warm(3), look('colour, warm')],
   'Pyrroles and indoles turn it violet-red, furans orange-red when warmed; aromatic amines and urea only yellow or orange.',
   5,
-  { relies: ['a blank beside it: the reagent itself is pale yellow'], sources: ['feigl-organic'] },
+  { relies: ['a blank beside it, warmed as long'], sources: ['feigl-organic'] },
 )
 export const amideByAcid = functional(
   'amide-acid',

@@ -159,7 +159,7 @@ export function mixtureOf(parts: Parts, mL: number, carriers?: Carriers, mg = ma
   }
 }
 
-/** Water of crystals and the like: so much heavier a salt is than its ions, on the whole. */
+/** Water of crystals: so much heavier a salt is than its ions, on the whole; judged. */
 const HYDRATED = 1.2
 /** Masses are told apart by this factor, so that mixtures with the same of what is asked about are worked once. */
 const MASS_STEP = 1.2

@@ -274,7 +274,7 @@ export const condensations = [
     sites: (s) => count(s, 'pyrrole-open'),
     halfLife_min: () => 0.1,
     when: { acidFrom: 0.1 },
-    source: 'feigl',
+    source: 'feigl-organic',
   }),
   defineOrganic({
     id: 'ehrlich-furan',
@@ -283,7 +283,7 @@ export const condensations = [
     sites: (s) => count(s, 'furan-open'),
     halfLife_min: () => 6,
     when: { acidFrom: 0.1 },
-    source: 'feigl',
+    source: 'feigl-organic',
   }),
   defineOrganic({
     id: 'ehrlich-amine',
@@ -292,7 +292,7 @@ export const condensations = [
     sites: (s) => count(s, 'arylamine-primary', 'hydrazine', 'urea'),
     halfLife_min: (s) => (has(s, 'urea') ? 1.5 : 0.1),
     when: { acidFrom: 0.1 },
-    source: 'feigl',
+    source: 'feigl-organic',
   }),
   defineOrganic({
     id: 'phthalein',
@@ -320,7 +320,7 @@ export const condensations = [
     sites: (s) => count(s, 'thiol'),
     halfLife_min: () => 0.02,
     when: { pHFrom: 8 },
-    source: 'feigl',
+    source: 'feigl-organic',
   }),
   defineOrganic({
     id: 'ketone-and-nitroprusside',
@@ -329,7 +329,7 @@ export const condensations = [
     sites: (s) => count(s, 'ketone-methyl'),
     halfLife_min: () => 0.1,
     when: { pHFrom: 10 },
-    source: 'feigl',
+    source: 'feigl-organic',
   }),
 ]
 
