@@ -10,18 +10,21 @@ const focus = (page: Page): Promise<'begin' | 'look' | 'conclusion' | null> =>
     return node.closest('form')?.ariaLabel === 'conclusion' ? 'conclusion' : null
   })
 
+/** Looked again after so long, ms: a page that is followed for a hundred lines is waited for at each of them. */
+const SOON = [50, 100, 150, 200]
+
 /** Follows the proposals on an open bench by keys until a conclusion is asked for; returns how many tests that took. */
 export async function followProposals(page: Page, most = 30): Promise<number> {
   const main = page.getByRole('main')
   for (let tests = 0; tests < most;) {
-    await expect.poll(() => focus(page)).not.toBeNull()
+    await expect.poll(() => focus(page), { intervals: SOON }).not.toBeNull()
     const at = await focus(page)
     if (at === 'conclusion') return tests
     const before = await main.innerText()
     if (at === 'look') await page.keyboard.type('=')
     else tests++
     await page.keyboard.press('Enter')
-    await expect.poll(() => main.innerText()).not.toBe(before)
+    await expect.poll(() => main.innerText(), { intervals: SOON }).not.toBe(before)
   }
   throw new Error('the proposals did not come to an end')
 }

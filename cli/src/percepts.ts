@@ -13,12 +13,13 @@ import {
 } from '@foxing/core'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
+import { gunzipSync, gzipSync } from 'node:zlib'
 
 /** What was worked out ahead, for salts and for organic compounds: its file, and how it is made where there is none. */
 const KINDS = {
-  salts: { file: 'percepts.json', make: (): PerceptPack => ({ ...packPercepts(500), responders: workOutResponders() }) },
+  salts: { file: 'percepts.json.gz', make: (): PerceptPack => ({ ...packPercepts(500), responders: workOutResponders() }) },
   organic: {
-    file: 'organic-percepts.json',
+    file: 'organic-percepts.json.gz',
     make: (): PerceptPack => ({
       ...packPercepts(500, organicContents(), ORGANIC_TESTS, askedOf),
       structures: structuresOf([...organicContents().map((c) => c.id), ...ASSEMBLED]),
@@ -31,7 +32,7 @@ const placesOf = (file: string): string[] => [`../../web/public/${file}`, `./${f
 
 function read(path: string): PerceptPack | null {
   try {
-    return JSON.parse(readFileSync(path, 'utf8')) as PerceptPack
+    return JSON.parse(gunzipSync(readFileSync(path)).toString()) as PerceptPack
   } catch {
     return null
   }
@@ -55,7 +56,7 @@ export function loadPercepts(kind: keyof typeof KINDS, make: boolean): void {
   const pack = KINDS[kind].make()
   takePercepts(pack)
   try {
-    writeFileSync(places[1] ?? '', JSON.stringify(pack))
+    writeFileSync(places[1] ?? '', gzipSync(JSON.stringify(pack)))
   } catch {
     // A place that cannot be written to costs the next run its half minute, nothing else.
   }

@@ -20,13 +20,14 @@ import { availableParallelism } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { isMainThread, parentPort, Worker, workerData } from 'node:worker_threads'
+import { gunzipSync, gzipSync } from 'node:zlib'
 
 /**
  * Writes the percepts worked out ahead to the directory named, for the interface's worker to load: what the tests show with every bench salt, and which ions each speaks of; and what those of organic compounds show with
  * every compound. Files made by the same model are left as they are. Every processor works out its share.
  */
 const SAMPLE_MG = 500
-const FILES = { salts: 'percepts.json', organic: 'organic-percepts.json' } as const
+const FILES = { salts: 'percepts.json.gz', organic: 'organic-percepts.json.gz' } as const
 type Kind = keyof typeof FILES
 
 interface Share {
@@ -37,7 +38,7 @@ interface Share {
 
 function modelOf(path: string): string | null {
   try {
-    const { model } = JSON.parse(readFileSync(path, 'utf8')) as { model?: string }
+    const { model } = JSON.parse(gunzipSync(readFileSync(path)).toString()) as { model?: string }
     return model ?? null
   } catch {
     return null
@@ -66,7 +67,8 @@ if (isMainThread) {
       kind === 'salts'
         ? { responders: mergeResponders(packs.map((p) => p.responders ?? {})) }
         : { structures: structuresOf([...organicContents().map((c) => c.id), ...ASSEMBLED]) }
-    writeFileSync(file, JSON.stringify({ ...merged, ...besides }))
+    // Packed once here, not at each request.
+    writeFileSync(file, gzipSync(JSON.stringify({ ...merged, ...besides }), { level: 9 }))
   }
 } else {
   // Dealt out one by one, since those of one family take equally long.

@@ -1,5 +1,5 @@
 // Keeps the interface itself on the device, so that a page opens without the server. What the server says (/api) is never kept here: notebooks are in the page's own database.
-const SHELL = 'foxing-shell-1'
+const SHELL = 'foxing-shell-2'
 
 self.addEventListener('install', (event) => {
   event.waitUntil(
@@ -50,8 +50,8 @@ self.addEventListener('fetch', (event) => {
   if (request.mode === 'navigate') event.respondWith(fresh(request, '/'))
   else if (url.pathname.startsWith('/assets/')) event.respondWith(once(request))
   else if (
-    url.pathname === '/percepts.json' ||
-    url.pathname === '/organic-percepts.json' ||
+    url.pathname === '/percepts.json.gz' ||
+    url.pathname === '/organic-percepts.json.gz' ||
     url.pathname === '/mark.svg' ||
     url.pathname === '/manifest.webmanifest'
   )

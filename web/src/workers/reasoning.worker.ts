@@ -84,8 +84,10 @@ interface Asked {
 async function percepts(file: string, take: (pack: PerceptPack) => boolean): Promise<boolean> {
   try {
     const response = await fetch(file)
+    if (!response.ok || !response.body) return false
+    const unpacked = new Response(response.body.pipeThrough(new DecompressionStream('gzip')))
     // The file is this very program's own, and one of another model is refused by its mark.
-    return response.ok && take((await response.json()) as PerceptPack)
+    return take((await unpacked.json()) as PerceptPack)
   } catch {
     // Worked out as it is asked for.
     return false
@@ -96,12 +98,12 @@ function takePack(pack: PerceptPack): boolean {
   if (own) takeForReference(pack)
   return own
 }
-const ready = percepts('/percepts.json', takePack)
+const ready = percepts('/percepts.json.gz', takePack)
 const isKnownTest = (test: string): boolean => testById.has(test) || organicTestById.has(test)
 let organic: Promise<void> | null = null
 /** Without what was worked out ahead, what reads structures comes instead: it is as large, and everything takes longer. */
 async function loadOrganic(): Promise<void> {
-  if (await percepts('/organic-percepts.json', takePack)) return
+  if (await percepts('/organic-percepts.json.gz', takePack)) return
   await reader()
 }
 let reading: Promise<void> | null = null
