@@ -266,9 +266,13 @@ function leadersOf(before: readonly Hypothesis[], elemental: readonly Said[], ot
 }
 
 function weighOne(candidate: Candidate, { group, otherwise, wrong }: Said, tell: (hypothesis: Hypothesis, place: number) => number): void {
-  const { places } = group
+  const { places, observations } = group
   const ofBody = isOfBody(group)
-  const rows = places.map((place) => Float64Array.of(ofBody ? otherwise / places.length : Math.log(tell(candidate.hypothesis, place))))
+  const rows = places.map((place, k) => {
+    // That its solution turns litmus is chemistry, whatever body it is in.
+    const isBody = ofBody && observations[k]?.observation.channel.startsWith('paper.') !== true
+    return Float64Array.of(isBody ? otherwise / places.length : Math.log(tell(candidate.hypothesis, place)))
+  })
   rows.forEach((row, k) => candidate.alone.set(places[k] as number, row[0] as number))
   togetherInOneTest(rows, otherwise, wrong)
   rows.forEach((row, k) => {

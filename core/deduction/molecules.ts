@@ -1,4 +1,4 @@
-import { ASSEMBLED, compoundOf, densityOf, dissolvesOf, dissolvesOff, FUSION_ELEMENTS, groupOf, structureOf, type SeenBody } from '../structure'
+import { ASSEMBLED, compoundOf, densityOf, dissolvesOff, FUSION_ELEMENTS, groupOf, structureOf, type SeenBody } from '../structure'
 import type { Hypothesis } from './hypotheses'
 import { BY_GROUPS, contentOf, EMBODIED, partsOf, UNLISTED } from './organic'
 
@@ -25,8 +25,8 @@ export function everyMolecule(): readonly Molecule[] {
 
 /** How far constants of compounds that are alike lie apart, °C; this and what follows is judged, not fitted. */
 const APART_C = { melts: 60, boils: 40 } as const
-/** How much less likely a compound like another is where their bodies differ: liquid and solid; in smell; one sinks; in how much dissolves. */
-const UNLIKE_BODY = { form: 0.2, smell: 0.3, sinks: 0.15, dissolves: 0.3 } as const
+/** How much less likely a compound like another is where one is a liquid and one a solid. */
+const UNLIKE_FORM = 0.2
 /** The same for colour, by how many steps of this series they lie apart: what is orange has what makes it so, and so have most of its kind. */
 const COLOURED: Readonly<Record<string, number>> = { colourless: 0, white: 0, 'pale yellow': 1, 'pale brown': 1, yellow: 2, orange: 2 }
 const UNLIKE_COLOUR = [1, 0.35, 0.05] as const
@@ -37,16 +37,12 @@ const NEARLY = 0.5
 /** How near a compound of the library comes to the body that was seen, as one that is like it would. */
 function nearness(smiles: string, body: SeenBody): number {
   const own = compoundOf(smiles)
-  const structure = structureOf(smiles)
   const apart = (a: number | null | undefined, b: number | null, width: number): number =>
     a == null || b === null ? Math.exp(-0.5) : Math.exp(-0.5 * ((a - b) / width) ** 2)
   let near = apart(own?.melts_C, body.melts_C, APART_C.melts) * apart(own?.boils_C, body.boils_C, APART_C.boils)
-  if ((own?.form === 'liquid') !== (body.form === 'liquid')) near *= UNLIKE_BODY.form
+  if ((own?.form === 'liquid') !== (body.form === 'liquid')) near *= UNLIKE_FORM
   near *= UNLIKE_COLOUR[Math.abs(colouredOf(own?.colour) - colouredOf(body.colour))] ?? 1
-  if (own?.smell !== body.smell) near *= UNLIKE_BODY.smell
-  if (body.sinks !== undefined && densityOf(structure) > 1 !== body.sinks) near *= UNLIKE_BODY.sinks
-  if (body.dissolves !== undefined && dissolvesOf(structure) !== body.dissolves) near *= UNLIKE_BODY.dissolves
-  return Math.max(LEAST_NEAR, near) ** NEARLY
+  return Math.max(LEAST_NEAR, near) ** NEARLY * plausible(smiles, body)
 }
 
 /**
@@ -54,7 +50,7 @@ function nearness(smiles: string, body: SeenBody): number {
  * is that of the general solubility equation (S. H. Yalkowsky, Y. Ran, J. Chem. Inf. Comput. Sci. 41 (2001) 354), somewhat larger for what is no more than a class.
  */
 const NOT_AS_RECKONED = { sinks: 0.35, decades: 0.8, least: 0.03 } as const
-/** How well a molecule put together goes into the body that was seen. */
+/** How well a molecule goes into the body that was seen, by what is reckoned of its structure. */
 export function plausible(smiles: string, { sinks, dissolves }: SeenBody): number {
   const structure = structureOf(smiles)
   const off = dissolves === undefined ? 0 : dissolvesOff(structure, dissolves)
@@ -70,7 +66,8 @@ export function alike(before: readonly Hypothesis[], body: SeenBody | undefined)
   // Without a body to be in, they are what was weighed before.
   if (!body) return []
   const like = before.filter((h) => h.unlisted === true && h.elementsOnly !== true)
-  const near = like.map((h) => nearness(h.content.id, body))
+  const smells = smellOf(before, like, body.smell)
+  const near = like.map((h, k) => nearness(h.content.id, body) * (smells[k] ?? 0))
   const all = total(near)
   return like.map((h, k) => ({
     ...{ ...h, byGroups: true, set: elementsOf(h.ions), kind: kindOf(h.ions) },
@@ -78,6 +75,34 @@ export function alike(before: readonly Hypothesis[], body: SeenBody | undefined)
   }))
 }
 const total = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0)
+
+/** A compound at random counts as much among those that share the groups of another as this share of one that has them all; judged. */
+const BY_CHANCE = 0.01
+const smelling = new WeakMap<readonly Hypothesis[], Map<string, readonly number[]>>()
+/**
+ * How often what is like each listed compound smells so: as often as compounds of the library do that share its groups, each by the square of the share of all their groups that both have.
+ * @param named hypotheses, for which it is kept
+ * @param like those of them that are like a compound of the library
+ */
+function smellOf(named: readonly Hypothesis[], like: readonly Hypothesis[], smell: string): readonly number[] {
+  const kept = smelling.get(named) ?? new Map<string, readonly number[]>()
+  smelling.set(named, kept)
+  let known = kept.get(smell)
+  if (!known) {
+    const smells = like.map((h) => compoundOf(h.content.id)?.smell === smell)
+    const groups = like.map((h) => groupsIn(h.ions))
+    known = groups.map((own) => {
+      const sharing = groups.map((other) => {
+        const both = own.filter((part) => other.includes(part)).length
+        const either = own.length + other.length - both
+        return BY_CHANCE + (either === 0 ? 1 : (both / either) ** 2)
+      })
+      return total(sharing.filter((_, k) => smells[k])) / total(sharing)
+    })
+    kept.set(smell, known)
+  }
+  return known
+}
 
 /** How much likelier each kind of molecule is in the body that was seen: as much as, on the mean, what is like a compound of the library with one of its groups. */
 function inThisBody(like: readonly Molecule[]): (ions: ReadonlySet<string>) => number {

@@ -2,7 +2,7 @@ import { beforeAll, describe, expect, test } from '@jest/globals'
 import { builtOrganicPercepts } from '../../script/trials/percepts'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { organicTestById } from '../catalogue'
-import { COMPOUNDS, FUSION_ELEMENTS, readStructuresWith, seenAs, structureOf } from '../structure'
+import { COMPOUNDS, compoundOf, FUSION_ELEMENTS, readStructuresWith, seenAs, structureOf } from '../structure'
 import { perceive } from '../structure/perceive'
 import {
   alike,
@@ -43,7 +43,7 @@ describe('hypotheses of an organic jar', () => {
     const all = [...organicUnknowns(), ...everyMolecule()]
     // What is like a listed compound in all but its body comes once a body was seen.
     expect(all.reduce((sum, h) => sum + h.prior, EMBODIED)).toBeCloseTo(1, 9)
-    expect(all.filter((h) => h.content.label === UNLISTED).reduce((sum, h) => sum + h.prior, EMBODIED)).toBeCloseTo(0.6, 9)
+    expect(all.filter((h) => h.content.label === UNLISTED).reduce((sum, h) => sum + h.prior, EMBODIED)).toBeCloseTo(0.7, 9)
   })
   describe('what was put together of groups', () => {
     const named = organicUnknowns
@@ -95,6 +95,24 @@ describe('hypotheses of an organic jar', () => {
         priorsOf(named(), alike(named(), { form: 'liquid', colour: 'colourless', smell, melts_C: null, boils_C: 120 }))
       const amine = 'CCCC(N)'
       expect(ofKind(like('fishy'), amine)).toBeGreaterThan(1.2 * ofKind(like('fruity'), amine))
+    })
+    const likeIn = (smiles: string, body: Parameters<typeof alike>[1]): number =>
+      alike(named(), body).find((m) => m.content.id === smiles)?.prior ?? NaN
+    test('smells as those do that share its groups, whatever the one it is like smells of', () => {
+      const gain = (smiles: string): number => {
+        const smelling = (smell: 'alcohol' | 'fishy') => ({ form: 'liquid', colour: 'colourless', smell, melts_C: null, boils_C: 160 }) as const
+        return likeIn(smiles, smelling('alcohol')) / likeIn(smiles, smelling('fishy'))
+      }
+      // Cyclohexanol smells of camphor, its kind of alcohol; hexylamine of fish.
+      expect(compoundOf('OC1CCCCC1')?.smell).not.toBe('alcohol')
+      expect(gain('OC1CCCCC1')).toBeGreaterThan(5)
+      expect(gain('CCCCCCN')).toBeLessThan(0.2)
+    })
+    test('is hardly in a body that dissolves, where what it is like does not', () => {
+      const body = { form: 'crystals', colour: 'white', smell: 'none', melts_C: 60, boils_C: 136 } as const
+      const ratio = (smiles: string): number => likeIn(smiles, { ...body, dissolves: 'yes' }) / likeIn(smiles, { ...body, dissolves: 'no' })
+      // Sucrose and naphthalene.
+      expect(ratio('OCC1OC(OC2(CO)OC(CO)C(O)C2O)C(O)C(O)C1O')).toBeGreaterThan(20 * ratio('c1ccc2ccccc2c1'))
     })
   })
   test('every set of the six elements is one of them', () => {

@@ -19,12 +19,12 @@ import type { Recipe } from './trace'
 /** What an organic unknown may be: each compound of the library, a compound like it that is in none, and what the elements alone say. */
 
 /** How the prior is shared: listed compounds, unlisted ones like them, what is put together of groups, and sets of elements of which nothing else is known. */
-const LISTED = 0.4
+const LISTED = 0.3
 const LIKE = 0.08
-export const BY_GROUPS = 0.27
+export const BY_GROUPS = 0.3
 const UNLIKE = 0.05
 /** The same of what is like a listed compound in all but its body. */
-export const EMBODIED = 0.2
+export const EMBODIED = 0.27
 
 /** What every compound that is in no library is called. */
 export const UNLISTED = 'not in the library'

@@ -351,7 +351,11 @@ export const GROUPS = {
   disulfide: group('sulfur', 'disulfide', (a) => a.symbol === 'S' && single(a, is('S'))),
   sulfoxide: group('sulfur', 'sulfoxide', (a) => a.symbol === 'S' && bound(a, 2, is('O')).length === 1 && countNext(a, carbon) === 2),
   sulfone: group('sulfur', 'sulfone', (a) => a.symbol === 'S' && bound(a, 2, is('O')).length === 2 && countNext(a, carbon) === 2),
-  thiophene: group('sulfur', 'thiophene ring', (a) => a.symbol === 'S' && a.aromatic),
+  thiophene: group(
+    'sulfur',
+    'thiophene ring',
+    (a) => a.symbol === 'S' && a.aromatic && [...alongRing(a, 1), ...alongRing(a, 2)].every((r) => r.symbol === 'C'),
+  ),
   'phosphate-ester': group('phosphorus', 'phosphate ester', (a) => a.symbol === 'P' && double(a, 'O')),
   phosphine: group('phosphorus', 'phosphine', (a) => a.symbol === 'P' && !double(a, 'O')),
 } satisfies Record<string, GroupData>

@@ -37,6 +37,9 @@ describe('structures', () => {
     ['NC(N)=O', ['urea']],
     ['CC#N', ['nitrile']],
     ['OCc1ccco1', ['furan ring', 'alcohol, benzylic or allylic']],
+    ['Cc1cccs1', ['thiophene ring']],
+    // A thiazole is none.
+    ['c1ccc2ncsc2c1', ['aromatic ring']],
   ])('%s holds just its groups', (smiles, groups) => {
     expect(named(smiles).sort()).toEqual([...groups].sort())
   })
