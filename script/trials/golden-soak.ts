@@ -1,6 +1,6 @@
 import { caseSchema, entrySchema, findSalt, reason, SALTS, stepSchema, withVessels, type Entry, type Step } from '@foxing/core'
-import type { Expected, Fact } from '../../cli/golden/fact'
-import { firstCourse } from '../../cli/golden/first-course'
+import type { Expected, Fact } from '../../cli/golden/__tests__/fact'
+import { firstCourse } from '../../cli/golden/__tests__/first-course'
 
 /**
  * Deduction from what the books say is seen, not from what the model shows: all facts there are of one salt, written as a notebook of work done freely, each in a tube of its own.

@@ -112,46 +112,61 @@ function promising(scales: Scales, best: Weighed, changes: readonly Change[], be
 }
 
 /**
- * The others fitted to a change that stands: what is explained worst now is looked into first, and of what would explain it the best is taken that leads upwards.
+ * The others fitted to a change that stands: what is explained worst now is looked into first, and of what would explain it the best is taken that leads upwards. Each step goes by the tests its parts answer; where no
+ * more leads on, the whole is worked, and what that shows is gone on from.
  */
 function fitted(scales: Scales, { parts, changed }: Change, best: Weighed, exhausted: () => boolean): Weighed {
   const until = best.logs.length
   const began = scales.effort
-  const enough = (): boolean => exhausted() || (scales.effort > began + ONE_KICK && now.score < best.score)
-  let now = scales.whole(parts, until)
+  const enough = (score: number): boolean => exhausted() || (scales.effort > began + ONE_KICK && score < best.score)
   // What was changed is not changed back.
   const stands = (change: Change): boolean =>
     !change.changed.some((part) => changed.includes(part) && change.parts.get(part) === best.parts.get(part))
-  const hurt = (place: number): number => Math.max(scales.hopeOf(place), best.logs[place] ?? 0) - (now.logs[place] ?? 0)
-  const left = new Set<number>()
-  for (let round = 0; round < ROUNDS && !enough() && now.score > best.score - (BELOW[round] ?? BELOW_AT_LAST); round++) {
-    const place = [...now.logs.keys()].filter((p) => !left.has(p)).reduce((a, b) => (hurt(b) > hurt(a) ? b : a), -1)
-    if (place < 0 || hurt(place) < WORTH_TRYING) break
-    const among = PARTS.filter((part) => scales.answers(place, part))
-    const held = new Map([...now.parts].filter(([part]) => among.includes(part)))
-    const amounts = [...otherAmounts(now.parts, held), ...otherAmounts(now.parts, held, FINE_CLASSES)]
-    const remedies = [...inAnyAmount(now.parts, among), ...amounts, ...removals(now.parts, held)]
-      .filter(stands)
-      .map((change) => ({ change, log: sum(scales.partRows(change.parts, place)) }))
-      .filter(({ log }) => log > (now.logs[place] ?? 0) + WORTH_TRYING)
-      .sort((a, b) => b.log - a.log)
-      .slice(0, REMEDIES)
-    const from = now
-    for (const { change } of remedies) {
-      if (scales.changed(from, change.parts, change.changed, now.score).score <= now.score + 1e-9) continue
-      const exact = scales.whole(change.parts, until)
-      if (exact.score > now.score + 1e-9) now = exact
+  let round = 0
+  const mended = (start: Weighed): Weighed => {
+    let now = start
+    const hurt = (place: number): number => Math.max(scales.hopeOf(place), best.logs[place] ?? 0) - (now.logs[place] ?? 0)
+    const left = new Set<number>()
+    for (; round < ROUNDS && !enough(now.score) && now.score > best.score - (BELOW[round] ?? BELOW_AT_LAST); round++) {
+      const place = [...now.logs.keys()].filter((p) => !left.has(p)).reduce((a, b) => (hurt(b) > hurt(a) ? b : a), -1)
+      if (place < 0 || hurt(place) < WORTH_TRYING) break
+      const from = now
+      const tried = remediesFor(scales, from, place)
+        .filter(stands)
+        .map((change) => scales.changed(from, change.parts, change.changed, from.score))
+      now = tried.reduce((a, b) => (b.score > a.score + 1e-9 ? b : a), from)
+      if (now === from && left.add(place).size > UNREMEDIED) break
+      if (now !== from) left.clear()
     }
-    if (now === from && left.add(place).size > UNREMEDIED) break
-    if (now !== from) left.clear()
+    return now
+  }
+  let exact = scales.whole(parts, until)
+  for (;;) {
+    const reached = mended(exact)
+    const whole = reached === exact ? exact : scales.whole(reached.parts, until)
+    if (whole.score <= exact.score + 1e-9) break
+    exact = whole
   }
   // What comes near may be the stronger or the weaker as a whole.
-  for (const { parts: other } of now.score > best.score - NEAR ? shifted(now.parts) : []) {
-    if (enough()) break
-    const exact = scales.whole(other, until)
-    if (exact.score > now.score + 1e-9) now = exact
+  for (const { parts: other } of exact.score > best.score - NEAR ? shifted(exact.parts) : []) {
+    if (enough(exact.score)) break
+    const whole = scales.whole(other, until)
+    if (whole.score > exact.score + 1e-9) exact = whole
   }
-  return now
+  return exact
+}
+
+/** Changes that explain a test better than a mixture does, those that explain it best. */
+function remediesFor(scales: Scales, { parts, logs }: Weighed, place: number): readonly Change[] {
+  const among = PARTS.filter((part) => scales.answers(place, part))
+  const held = new Map([...parts].filter(([part]) => among.includes(part)))
+  const amounts = [...otherAmounts(parts, held), ...otherAmounts(parts, held, FINE_CLASSES)]
+  return [...inAnyAmount(parts, among), ...amounts, ...removals(parts, held)]
+    .map((change) => ({ change, log: sum(scales.partRows(change.parts, place)) }))
+    .filter(({ log }) => log > (logs[place] ?? 0) + WORTH_TRYING)
+    .sort((a, b) => b.log - a.log)
+    .slice(0, REMEDIES)
+    .map(({ change }) => change)
 }
 
 /** Begins once more from what the proofs of the scheme show, where that is another mixture. */
