@@ -5,6 +5,7 @@ import { Simulations } from '../hypotheses'
 import { observationsOf } from '../seen'
 import { traceOf } from '../trace'
 import { dig, riddlesOf } from './dig'
+import { followAgain } from './follow'
 import { ACID, carriersOf, dissolved, mixtureOf, type AmountClass, type Parts } from './parts'
 import type { Responders } from './responders'
 import { Scales } from './scales'
@@ -56,6 +57,17 @@ describe('thinking a mixture through again', () => {
     const before = scales.effort
     expect(ionsIn(dig(scales, right, 12_000).parts)).toEqual(ionsIn(truth))
     expect(scales.effort - before).toBeLessThan(6000)
+  }, 120_000)
+
+  test('gone through from the first test once more, a wrong beginning is not held on to; what is right stays', () => {
+    const never = (): boolean => false
+    const astray = scales.whole(partsOf('Ni^2+', 'SCN^-', ACID), until)
+    const found = followAgain(scales, astray, until, never)
+    expect(found.score).toBeGreaterThan(astray.score + 2)
+    expect(ionsIn(found.parts)).toEqual(ionsIn(truth))
+    expect(followAgain(scales, found, until, never).score).toBeGreaterThanOrEqual(found.score)
+    // Cut short, it has nothing to say.
+    expect(followAgain(scales, astray, until, () => true)).toBe(astray)
   }, 120_000)
 
   test('with no steps to spend it comes back with what it began with', () => {

@@ -12,6 +12,7 @@ import {
   type Change,
 } from './changes'
 import { climb, improve } from './climb'
+import { followAgain } from './follow'
 import { FINE_CLASSES, PARTS, type Parts } from './parts'
 import { compositionOf, sum, type Scales, type Weighed } from './scales'
 
@@ -231,6 +232,8 @@ function hopefuls(scales: Scales, best: Weighed): readonly string[] {
     .map(({ part }) => part)
 }
 const HOPEFULS = 7
+/** With fewer steps than this the tests are not gone through once more. */
+const ONE_PASS = 8000
 
 /** Begins again in every way, as long as something is not explained and no more steps than these are simulated, and keeps what explains more. */
 export function dig(scales: Scales, start: Weighed, steps: number): Weighed {
@@ -240,7 +243,8 @@ export function dig(scales: Scales, start: Weighed, steps: number): Weighed {
   scales.limit = scales.effort + steps / 5
   const anew = anotherBeginning(scales, start, until)
   scales.limit = enough
-  let best = refined(scales, anew, exhausted)
+  const again = steps >= ONE_PASS && riddlesOf(scales, anew).length > 0 ? followAgain(scales, anew, until, exhausted) : anew
+  let best = refined(scales, again, exhausted)
   const tried = new Set<string>()
   for (let found = true; found && riddlesOf(scales, best).length > 0;) {
     found = false

@@ -1,32 +1,14 @@
-import { crowded, everyAddition, otherAmounts, pairs, removals, swaps } from './changes'
-import { climb, improve } from './climb'
+import { crowded, everyAddition, removals } from './changes'
+import { climb } from './climb'
 import { dig, refitted } from './dig'
 import { PARTS, type Parts } from './parts'
 import { compositionOf, GIVEN_UP, type Scales, type Weighed } from './scales'
-
-/** Pairs are tried among no more parts than these. */
-const PAIRED = 14
 
 /** What a search goes on from, and where it came to. */
 export interface Found {
   readonly best: Weighed
   /** What else was weighed with it: every mixture that is one part away, and those farther off that come close. */
   readonly rivals: readonly Weighed[]
-}
-
-/** The best after one more test, from the best before it. */
-export function follow(scales: Scales, { parts, place }: { parts: Parts; place: number }): Parts {
-  // What the mixture says by itself gives no reason to look for another.
-  if (scales.explains(parts, place)) return parts
-  const among = PARTS.filter((part) => scales.answers(place, part))
-  // What the new test lets a mixture hope for, found before any is given up for falling short of it.
-  for (const { parts: other } of [...everyAddition(parts, among), ...removals(parts)]) scales.partRows(other, place)
-  return improve(scales, scales.whole(parts, place + 1), (now) => {
-    // What the test does not speak of was settled by those before it.
-    const spoken = new Map([...now.parts].filter(([part]) => among.includes(part)))
-    const single = [...everyAddition(now.parts, among), ...removals(now.parts, spoken), ...otherAmounts(now.parts, spoken)]
-    return [single, swaps(now.parts, among), among.length <= PAIRED ? pairs(now.parts, among) : []]
-  }).parts
 }
 
 const EARLY = 8
