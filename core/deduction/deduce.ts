@@ -230,9 +230,9 @@ function likeWhatStands(table: readonly Float64Array[], named: readonly Hypothes
 }
 
 /** Steps simulated to think a mixture through before it is left. */
-export const THOROUGH = 40_000
+export const THOROUGH = 24_000
 /** The same to answer once about a notebook as it stands: a minute or so for seventy tests of a mixture that are hard to explain, seconds as a rule. */
-const ANSWERED = 30_000
+const ANSWERED = 16_000
 /** The same to go once, and not line by line, through what an organic compound of no library may be. */
 export const THROUGH_ALL = 80_000
 

@@ -232,19 +232,29 @@ function hopefuls(scales: Scales, best: Weighed): readonly string[] {
     .map(({ part }) => part)
 }
 const HOPEFULS = 7
-/** With fewer steps than this the tests are not gone through once more. */
+/** With so many steps to spend, about what it takes, the tests are gone through once more; as often as that leads on, and this many times as many steps are not spent. */
 const ONE_PASS = 8000
+const PASSES = 2
+/** Begins once more, with steps besides: from the first test, or with fewer of them from what the proofs show. */
+function begunAgain(scales: Scales, start: Weighed, steps: number): Weighed {
+  const until = start.logs.length
+  if (steps < ONE_PASS) {
+    scales.limit = scales.effort + steps / 5
+    return anotherBeginning(scales, start, until)
+  }
+  if (riddlesOf(scales, start).length === 0) return start
+  scales.limit = scales.effort + PASSES * steps
+  return followAgain(scales, start, until, () => scales.effort >= scales.limit)
+}
 
 /** Begins again in every way, as long as something is not explained and no more steps than these are simulated, and keeps what explains more. */
 export function dig(scales: Scales, start: Weighed, steps: number): Weighed {
+  const begun = begunAgain(scales, start, steps)
+  const until = start.logs.length
   const enough = scales.effort + steps
   const exhausted = (): boolean => scales.effort >= enough
-  const until = start.logs.length
-  scales.limit = scales.effort + steps / 5
-  const anew = anotherBeginning(scales, start, until)
   scales.limit = enough
-  const again = steps >= ONE_PASS && riddlesOf(scales, anew).length > 0 ? followAgain(scales, anew, until, exhausted) : anew
-  let best = refined(scales, again, exhausted)
+  let best = refined(scales, begun, exhausted)
   const tried = new Set<string>()
   for (let found = true; found && riddlesOf(scales, best).length > 0;) {
     found = false
