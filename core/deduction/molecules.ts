@@ -97,7 +97,8 @@ function smellOf(named: readonly Hypothesis[], like: readonly Hypothesis[], smel
         const either = own.length + other.length - both
         return BY_CHANCE + (either === 0 ? 1 : (both / either) ** 2)
       })
-      return total(sharing.filter((_, k) => smells[k])) / total(sharing)
+      // What nothing smells of speaks for none.
+      return (BY_CHANCE + total(sharing.filter((_, k) => smells[k]))) / (1 + total(sharing))
     })
     kept.set(smell, known)
   }

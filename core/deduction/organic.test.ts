@@ -107,6 +107,10 @@ describe('hypotheses of an organic jar', () => {
       expect(compoundOf('OC1CCCCC1')?.smell).not.toBe('alcohol')
       expect(gain('OC1CCCCC1')).toBeGreaterThan(5)
       expect(gain('CCCCCCN')).toBeLessThan(0.2)
+      // No compound of the library smells of chlorine.
+      expect(COMPOUNDS.some((c) => c.smell === 'choking, chlorine')).toBe(false)
+      const odd = { form: 'liquid', colour: 'colourless', smell: 'choking, chlorine', melts_C: null, boils_C: 160 } as const
+      expect(alike(named(), odd).reduce((sum, m) => sum + m.prior, 0)).toBeCloseTo(EMBODIED, 9)
     })
     test('is hardly in a body that dissolves, where what it is like does not', () => {
       const body = { form: 'crystals', colour: 'white', smell: 'none', melts_C: 60, boils_C: 136 } as const
