@@ -109,7 +109,7 @@ function calibration(title: string, misread: number, plainWrong: number, file: s
       const entries = notebookOf(inOrder, misreader(random, misread, plainWrong))
       for (let n = 1; n <= entries.length; n++) {
         // What was written of a fact is claimed of when all of it is.
-        if ('saw' in (entries[n] ?? {})) continue
+        if (!('saw' in (entries[n - 1] ?? {})) || 'saw' in (entries[n] ?? {})) continue
         const { standings } = reason({ case: caseSchema.parse({}), entries: entries.slice(0, n) })
         for (const { species, probability } of standings) reliability.add(probability, held.has(species))
       }
