@@ -27,11 +27,14 @@ export const neighbours = (a: Atom): readonly Atom[] => a.bonds.map((b) => b.to)
 /** Neighbours by a plain bond of some order; bonds of an aromatic ring have none. */
 export const bound = (a: Atom, order: 1 | 2 | 3, test: Test): readonly Atom[] =>
   a.bonds.filter((b) => b.order === order && !b.aromatic && test(b.to)).map((b) => b.to)
-export const single = (a: Atom, test: Test): boolean => bound(a, 1, test).length > 0
-export const double = (a: Atom, ...symbols: readonly string[]): boolean => bound(a, 2, is(...symbols)).length > 0
-export const triple = (a: Atom, ...symbols: readonly string[]): boolean => bound(a, 3, is(...symbols)).length > 0
+// Asked by nearly every group of nearly every atom, so without lists of their own.
+const binds = (a: Atom, order: 2 | 3, symbols: readonly string[]): boolean =>
+  a.bonds.some((b) => b.order === order && !b.aromatic && symbols.includes(b.to.symbol))
+export const single = (a: Atom, test: Test): boolean => a.bonds.some((b) => b.order === 1 && !b.aromatic && test(b.to))
+export const double = (a: Atom, ...symbols: readonly string[]): boolean => binds(a, 2, symbols)
+export const triple = (a: Atom, ...symbols: readonly string[]): boolean => binds(a, 3, symbols)
 export const next = (a: Atom, test: Test): boolean => a.bonds.some((b) => test(b.to))
-export const countNext = (a: Atom, test: Test): number => a.bonds.filter((b) => test(b.to)).length
+export const countNext = (a: Atom, test: Test): number => a.bonds.reduce((n, b) => (test(b.to) ? n + 1 : n), 0)
 
 export const carbon: Test = is('C')
 export const halogen: Test = is('F', 'Cl', 'Br', 'I')
@@ -65,14 +68,26 @@ export const amine: Test = (a) =>
 
 /** Atoms of the aromatic six-ring an atom stands in, by how far they are along it: 1 ortho, 2 meta, 3 para; of a bicycle the nearer way. */
 export function alongRing(start: Atom, distance: 1 | 2 | 3): readonly Atom[] {
-  let seen = new Set([start.index])
-  let edge: readonly Atom[] = [start]
-  for (let d = 0; d < distance; d++) {
-    const further = edge.flatMap((a) => a.bonds.filter((b) => b.aromatic && !seen.has(b.to.index)).map((b) => b.to))
-    seen = new Set([...seen, ...further.map((a) => a.index)])
-    edge = further
+  return around(start)[distance]
+}
+type Around = readonly [self: readonly Atom[], ortho: readonly Atom[], meta: readonly Atom[], para: readonly Atom[]]
+const rings = new WeakMap<Atom, Around>()
+function around(start: Atom): Around {
+  let found = rings.get(start)
+  if (!found) {
+    const seen = [start]
+    const outwards = (edge: readonly Atom[]): readonly Atom[] => {
+      const further: Atom[] = []
+      for (const a of edge) for (const b of a.bonds) if (b.aromatic && !seen.includes(b.to)) further.push(b.to)
+      seen.push(...further)
+      return further
+    }
+    const ortho = outwards([start])
+    const meta = outwards(ortho)
+    found = [[start], ortho, meta, outwards(meta)]
+    rings.set(start, found)
   }
-  return edge
+  return found
 }
 /** Whether a ring atom at some distance bears a substituent of a kind. */
 export const bears = (start: Atom, distance: 1 | 2 | 3, test: Test): boolean =>

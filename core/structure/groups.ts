@@ -165,7 +165,7 @@ export const GROUPS = {
     (a) => a.symbol === 'C' && triple(a, 'C') && a.bonds.every((b) => b.order !== 3 || b.to.index > a.index),
   ),
   'alkyne-terminal': hint((a) => a.symbol === 'C' && triple(a, 'C') && a.hydrogens === 1),
-  arene: group('hydrocarbon', 'aromatic ring', (a) => aryl(a) && sixRing(a)[0] === a.index),
+  arene: group('hydrocarbon', 'aromatic ring', (a) => aryl(a) && firstOfRing(a)),
   'arene-fused': hint((a) => aryl(a) && a.bonds.filter((b) => b.aromatic).length > 2),
   biaryl: hint((a) => aryl(a) && a.bonds.some((b) => !b.aromatic && aryl(b.to))),
   heteroarene: hint((a) => a.aromatic && is('O', 'N', 'S')(a)),
@@ -369,10 +369,10 @@ function enediolic(a: Atom): boolean {
 function quinoneEdge(a: Atom, b: Atom): boolean {
   return next(a, quinonoid) && next(b, (c) => quinonoid(c) || c.aromatic)
 }
-/** Places of the atoms of an aromatic ring of six, in order, by which the ring is counted once; of fused rings all of them, as one system. Nothing for a ring of five. */
-function sixRing(a: Atom): readonly number[] {
-  const ring = [a, ...alongRing(a, 1), ...alongRing(a, 2), ...alongRing(a, 3)]
-  return ring.length >= 6 ? ring.map((r) => r.index).sort((x, y) => x - y) : []
+/** Whether no atom of its aromatic ring of six comes before it, by which the ring is counted once; of fused rings all are one system. No atom of a ring of five is. */
+function firstOfRing(a: Atom): boolean {
+  const others = [alongRing(a, 1), alongRing(a, 2), alongRing(a, 3)]
+  return others.every((at) => at.every((r) => r.index > a.index)) && others.reduce((n, at) => n + at.length, 0) >= 5
 }
 
 export type GroupId = keyof typeof GROUPS

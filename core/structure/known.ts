@@ -93,11 +93,25 @@ export function takeCompounds(compounds: readonly OwnCompound[]): void {
   }
 }
 
-let byStructure: ReadonlyMap<string, Compound> | undefined
+/** Isomers stand together: only they need telling apart by their canonical codes, which take long to find. */
+let isomers: ReadonlyMap<string, readonly Compound[]> | undefined
+function byFormula(): ReadonlyMap<string, readonly Compound[]> {
+  const found = new Map<string, Compound[]>()
+  for (const c of COMPOUNDS) {
+    const { formula } = structureOf(c.smiles)
+    found.set(formula, [...(found.get(formula) ?? []), c])
+  }
+  return found
+}
 /** The compound with this structure, of the library or of those added to it. */
 export function compoundOf(smiles: string): Compound | undefined {
-  byStructure ??= new Map(COMPOUNDS.map((c) => [structureOf(c.smiles).code, c]))
-  const { code, seen } = structureOf(smiles)
-  if (seen) return { name: smiles, smiles, hazards: [], source: 'own', ...seen }
-  return byStructure.get(code) ?? own.get(code)
+  const structure = structureOf(smiles)
+  if (structure.seen) return { name: smiles, smiles, hazards: [], source: 'own', ...structure.seen }
+  isomers ??= byFormula()
+  const among = isomers.get(structure.formula) ?? []
+  return (
+    among.find((c) => c.smiles === smiles) ??
+    among.find((c) => structureOf(c.smiles).code === structure.code) ??
+    (own.size > 0 ? own.get(structure.code) : undefined)
+  )
 }

@@ -31,7 +31,7 @@ const METALS: Readonly<Record<string, string>> = {
 
 function parsed(text: string): Molecule {
   try {
-    const molecule = text.includes('\n') ? Molecule.fromMolfile(text) : Molecule.fromSmiles(text.trim(), { noCoordinates: true })
+    const molecule = text.includes('\n') ? Molecule.fromMolfile(text) : Molecule.fromSmiles(text.trim(), { noCoordinates: true, noStereo: true })
     if (molecule.getAllAtoms() > 0) return molecule
   } catch {
     // Told below.
@@ -40,6 +40,7 @@ function parsed(text: string): Molecule {
 }
 
 const ORDERS = [1, 2, 3] as const
+const EACH_GROUP = GROUP_IDS.map((id) => [id, groupOf(id).at] as const)
 
 /** The molecule as atoms that know their neighbours. */
 function atomsOf(molecule: Molecule): readonly Atom[] {
@@ -47,14 +48,15 @@ function atomsOf(molecule: Molecule): readonly Atom[] {
   const atoms = Array.from({ length: molecule.getAllAtoms() }, (_, index): Atom => {
     const own: Bond[] = []
     bonds.push(own)
+    const inRing = molecule.isRingAtom(index)
     return {
       index,
       symbol: molecule.getAtomLabel(index),
       aromatic: molecule.isAromaticAtom(index),
       charge: molecule.getAtomCharge(index),
       hydrogens: molecule.getImplicitHydrogens(index),
-      inRing: molecule.isRingAtom(index),
-      ringSize: molecule.isRingAtom(index) ? molecule.getAtomRingSize(index) : 0,
+      inRing,
+      ringSize: inRing ? molecule.getAtomRingSize(index) : 0,
       bonds: own,
     }
   })
@@ -70,15 +72,17 @@ function atomsOf(molecule: Molecule): readonly Atom[] {
 }
 
 /**
- * Reads a structure and perceives what it is made of.
+ * Reads a structure and perceives what it is made of. Its canonical code, which takes four times as long as all the rest, and its partition coefficient are worked out when they are first asked for.
  * @param text SMILES, or a Molfile
  * @throws NoStructure where it is neither
  */
 export function perceive(text: string): Structure {
   const molecule = parsed(text)
-  molecule.stripStereoInformation()
+  const drawn = text.includes('\n')
+  if (drawn) molecule.stripStereoInformation()
+  molecule.ensureHelperArrays(Molecule.cHelperRings)
   // Written anew only where there is none yet: to find the canonical one takes three times as long as all the rest.
-  const smiles = text.includes('\n') ? molecule.toIsomericSmiles() : text.trim()
+  const smiles = drawn ? molecule.toIsomericSmiles() : text.trim()
   const atoms = atomsOf(molecule)
   const counts: Record<string, number> = {}
   const count = (symbol: string, n: number): void => void (counts[symbol] = (counts[symbol] ?? 0) + n)
@@ -88,24 +92,35 @@ export function perceive(text: string): Structure {
   }
   if (counts['C'] === undefined) throw new NoStructure(text, 'an organic compound: it holds no carbon')
   const groups: Partial<Record<GroupId, number>> = {}
-  for (const id of GROUP_IDS) {
-    const { at } = groupOf(id)
-    const n = atoms.filter(at).length
+  for (const [id, at] of EACH_GROUP) {
+    let n = 0
+    for (const atom of atoms) if (at(atom)) n++
     if (n > 0) groups[id] = n
   }
-  const parts = molecule.getFragments()
+  const parts = drawn || smiles.includes('.') ? molecule.getFragments() : [molecule]
   const largest = parts.reduce((a, b) => (b.getAllAtoms() > a.getAllAtoms() ? b : a), parts[0] ?? molecule)
   const { formula, relativeWeight } = molecule.getMolecularFormula()
+  let code: string | undefined
+  let logP: number | undefined
   return {
     smiles,
-    code: molecule.getIDCode(),
+    get code() {
+      if (code === undefined) {
+        // A double bond of which nothing is said would be one of unknown geometry.
+        molecule.stripStereoInformation()
+        code = molecule.getIDCode()
+      }
+      return code
+    },
     formula,
     atoms: counts,
     molarMass: relativeWeight,
     elements: FUSION_ELEMENTS.filter((e) => (counts[e] ?? 0) > 0),
     groups,
     fragments: parts.length,
-    logP: Math.round(new MoleculeProperties(largest).logP * 100) / 100,
+    get logP() {
+      return (logP ??= Math.round(new MoleculeProperties(largest).logP * 100) / 100)
+    },
     rings: largest.getRingSet().getSize(),
     metals: [...new Set(atoms.flatMap(({ symbol }) => METALS[symbol] ?? []))],
   }

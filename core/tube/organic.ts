@@ -93,10 +93,11 @@ export function halfLifeOf(rule: OrganicRule, structure: Structure, temperature:
   return rule.halfLife_min(structure) / (rule.per10K ?? 2) ** ((temperature - 25) / 10)
 }
 
-const applying = new Map<string, ReadonlyMap<OrganicRule, number>>()
+/** By the groups, which a compound has in common with itself in other bodies. */
+const applying = new WeakMap<Structure['groups'], ReadonlyMap<OrganicRule, number>>()
 /** The rules that a compound has places for, and how many. */
 function rulesFor(structure: Structure): ReadonlyMap<OrganicRule, number> {
-  let rules = applying.get(structure.code)
+  let rules = applying.get(structure.groups)
   if (!rules) {
     rules = new Map(
       ORGANIC_RULES.flatMap((rule) => {
@@ -104,7 +105,7 @@ function rulesFor(structure: Structure): ReadonlyMap<OrganicRule, number> {
         return sites > 0 ? [[rule, sites] as const] : []
       }),
     )
-    applying.set(structure.code, rules)
+    applying.set(structure.groups, rules)
   }
   return rules
 }
