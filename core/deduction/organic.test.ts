@@ -211,6 +211,18 @@ describe('what the evidence of an organic jar comes to', () => {
     )
     expect(standings.find((s) => s.species === 'Cl')?.probability).toBeGreaterThan(0.7)
   })
+  test('with the iodine boiled off a coloured layer says that bromine is there beside it, and a colourless one that it is not', () => {
+    const bromine = (layer: string): number =>
+      deduced(
+        did('sodium-fusion', 'FE'),
+        did('halogen-layer', 'A'),
+        saw('layer.colour', 'violet'),
+        did('bromine-beside', 'B'),
+        saw('layer.colour', layer),
+      ).standings.find((s) => s.species === 'Br')?.probability ?? NaN
+    expect(bromine('brown')).toBeGreaterThan(0.6)
+    expect(bromine('colourless')).toBeLessThan(0.05)
+  })
   test('one plain misreading leaves the truth possible', () => {
     const { formulae } = deduced(
       did('melting-point', 'A'),

@@ -14,7 +14,7 @@ export interface OrganicExpected {
   readonly smell?: string
   readonly sooty?: boolean
   readonly flame?: string
-  readonly layer?: string | null
+  readonly layer?: string | readonly string[] | null
   readonly ring?: string | null
   readonly ash?: boolean
   readonly chars?: boolean
@@ -290,6 +290,34 @@ export const organicFacts: readonly OrganicFact[] = [
     look: 0,
     expect: { layer: 'colourless' },
     compounds: ['chlorobenzene', '4-chloroaniline', 'benzoic acid'],
+  },
+  {
+    source: V,
+    says: 'With iodine freed by nitrite and boiled off, chlorine colours the layer orange to brown by bromine.',
+    test: 'bromine-beside',
+    expect: { layer: ['orange', 'brown'] },
+    compounds: ['bromobenzene', '1-bromobutane', '4-bromophenol', '1-bromo-4-chlorobenzene'],
+  },
+  {
+    source: V,
+    says: 'Iodine is gone by then, and chlorine colours nothing.',
+    test: 'bromine-beside',
+    expect: { layer: 'colourless' },
+    compounds: ['iodobenzene', '1-iodobutane', '4-iodoaniline', 'chlorobenzene'],
+  },
+  {
+    source: V,
+    says: 'With bromine and iodine oxidised and boiled off, silver shows chlorine.',
+    test: 'chlorine-beside',
+    expect: { solid: 'white' },
+    compounds: ['chlorobenzene', '1-bromo-4-chlorobenzene', '4-chloroaniline'],
+  },
+  {
+    source: V,
+    says: 'Bromine and iodine leave silver nothing.',
+    test: 'chlorine-beside',
+    expect: { solid: null },
+    compounds: ['bromobenzene', '4-bromoaniline', 'iodobenzene', '4-iodoaniline'],
   },
   {
     source: V,

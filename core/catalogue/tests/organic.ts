@@ -290,8 +290,9 @@ export const chlorineBeside = defineTest({
   on: ['solution'],
   steps: [
     take(mL(0.5), from),
-    add('HNO3 dil', drops(28)),
-    boil(3),
+    add('HNO3 dil', drops(14)),
+    add('NaNO2 1 M', drops(6)),
+    boil(4),
     add('KMnO4 0.1 M', drops(18)),
     boil(6),
     add('H2O2 3 %', drops(16)),
@@ -301,10 +302,33 @@ export const chlorineBeside = defineTest({
     look('precipitate', BESIDE),
   ],
   because:
-    'Permanganate in dilute nitric acid boils bromine and iodine off and leaves chloride, which silver then shows by itself, in the clear liquid: sulfur that sulfide left is spun off first.',
-  minutes: 14,
+    'Nitrite frees iodine, which permanganate would take on to iodate, and permanganate bromine; both boil off. In little acid chloride stays, and silver then shows it by itself, in the clear liquid: sulfur that sulfide left is spun off first.',
+  minutes: 15,
   sources: ['vogel-organic'],
   cautions: ['Bromine and iodine boil off: in the hood.'],
+})
+
+export const bromineBeside = defineTest({
+  id: 'bromine-beside',
+  title: 'Bromine beside iodine',
+  stage: 'elements',
+  on: ['solution'],
+  steps: [
+    take(mL(0.5), from),
+    add('H2SO4 dil', drops(14)),
+    add('NaNO2 1 M', drops(6)),
+    boil(5),
+    cool(),
+    add('dichloromethane', mL(0.5)),
+    add('chlorine water', drops(10)),
+    shake(0.5),
+    look('the layer'),
+  ],
+  because: 'Nitrite frees iodine and leaves bromide. With the iodine boiled off, chlorine colours the layer by bromine alone.',
+  minutes: 10,
+  sources: ['vogel-organic'],
+  relies: ['iodine, cyanide and sulfide boiled out'],
+  cautions: ['Iodine and brown fumes boil off, and chlorine water is poured: in the hood.'],
 })
 
 export const phosphorus = defineTest({
