@@ -7,7 +7,7 @@ import { stepSchema } from '../tube'
 import { CHANNELS } from '../vocabulary'
 import { deduce, reason } from './deduce'
 import { Simulations } from './hypotheses'
-import { likelihoodAt } from './likelihood'
+import { CONFUSED_IN_ANY_AMOUNT, likelihoodAt } from './likelihood'
 import { deductionSchema } from './schema'
 import { seenIn } from './seen'
 import { NotebookError, recipeOf, traceOf } from './trace'
@@ -128,6 +128,15 @@ describe('the error model', () => {
     const list = entries({ did: { test: 'flame-on-wire', on: 'A' } }, saw('flame.colour', 'green'))
     expect(reason({ case: caseSchema.parse({ colourVision: 'deutan' }), entries: list }).trace.observations[0]?.eyes).toBe('deutan')
     expect(traceOf({ entries: list }).observations[0]?.eyes).toBe('usual')
+  })
+  test('where amounts are not known, a colour between two is less of a mistake, and its own name still the likeliest', () => {
+    const recipe = recipeOf([stepSchema.parse({ do: 'dissolve', into: 'A', mg: 100, mL: 5 }), stepSchema.parse({ do: 'look', at: 'A' })])
+    const salt = findSalt('K2CrO4')
+    if (!salt) throw new Error('no salt')
+    const called = (value: string, confusedAt?: number): number =>
+      likelihoodAt(observationSchema.parse({ channel: 'solution.colour', value }), simulations.expect(salt, recipe), 'usual', confusedAt)
+    expect(called('orange', CONFUSED_IN_ANY_AMOUNT)).toBeGreaterThan(1.5 * called('orange'))
+    expect(called('yellow', CONFUSED_IN_ANY_AMOUNT)).toBeGreaterThan(called('orange', CONFUSED_IN_ANY_AMOUNT))
   })
   test('every probability lies strictly between nothing and everything, and the words of a channel share one', () => {
     fc.assert(

@@ -12,11 +12,13 @@ import type { TraceObservation, TraceStep } from './trace'
 const CHANCE: Readonly<Record<Observation['certainty'], number>> = { sure: 0.02, fairly: 0.08, unsure: 0.3 }
 /** A difference (CIEDE2000) at which two colours are confused about one time in three. */
 const CONFUSED_AT = 9
+/** The same of a liquid's colour where it is not known how much there is of what colours it: what is seen may lie between that of two amounts. */
+export const CONFUSED_IN_ANY_AMOUNT = 14
 /** How often a precipitate of each amount is noticed; and how often one is "seen" where there is none. */
 const NOTICED: Readonly<Record<Amount | 'none', number>> = { none: 0.02, trace: 0.45, slight: 0.9, moderate: 0.98, heavy: 0.995 }
 
 type Share = (value: string) => number
-type Channel = (seen: Expectation, eyes: Eyes) => Share | null
+type Channel = (seen: Expectation, eyes: Eyes, confusedAt: number) => Share | null
 
 const table =
   (shares: Readonly<Record<string, number>>, other: number): Share =>
@@ -26,9 +28,9 @@ const table =
 const familyShares = new Map<string, ReadonlyMap<string, number>>()
 
 /** How the families share the naming of a colour. */
-function colourShares(colour: Colour, eyes: Eyes): ReadonlyMap<string, number> {
+function colourShares(colour: Colour, eyes: Eyes, confusedAt: number): ReadonlyMap<string, number> {
   // The same light is named otherwise in a liquid than on a solid, so the hex alone does not tell.
-  const key = `${eyes}${colour.family}${colour.hex}`
+  const key = `${eyes}${confusedAt}${colour.family}${colour.hex}`
   const known = familyShares.get(key)
   if (known) return known
   const lab = asSeenBy(labOfHex(colour.hex), eyes)
@@ -38,7 +40,7 @@ function colourShares(colour: Colour, eyes: Eyes): ReadonlyMap<string, number> {
     const nearest = family === 'colourless' ? distanceTo(WATER) : Math.min(...anchorsFor(family).map(distanceTo))
     // The name the model gives is the likeliest; the others by how near their nearest shade is.
     const distance = family === colour.family ? 0 : Math.max(4, nearest)
-    raw.set(family, Math.exp(-((distance / CONFUSED_AT) ** 2)) + 0.002)
+    raw.set(family, Math.exp(-((distance / confusedAt) ** 2)) + 0.002)
   }
   const sum = [...raw.values()].reduce((a, b) => a + b, 0)
   const shares = new Map([...raw].map(([family, share]) => [family, share / sum] as const))
@@ -48,8 +50,8 @@ function colourShares(colour: Colour, eyes: Eyes): ReadonlyMap<string, number> {
 
 const WATER = labOfHex('#ffffff')
 
-const ofColour = (colour: Colour, eyes: Eyes, alike: readonly Family[] = []): Share => {
-  const shares = colourShares(colour, eyes)
+const ofColour = (colour: Colour, eyes: Eyes, alike: readonly Family[] = [], confusedAt = CONFUSED_AT): Share => {
+  const shares = colourShares(colour, eyes, confusedAt)
   return (value) => {
     const family = FAMILIES.find((f) => f === value)
     if (!family) return 1 / FAMILIES.length
@@ -123,7 +125,7 @@ const yes = (chance: number): Share => table({ yes: chance, partly: 0.02, no: 1 
 const CHANNELS: Readonly<Record<string, Channel>> = {
   'appearance.colour': ({ percept }, eyes) => percept.appearance && ofColour(percept.appearance.colour, eyes, ['white', 'colourless']),
   'appearance.form': ({ percept }) => percept.appearance && table({ [percept.appearance.form]: 0.82 }, 0.06),
-  'solution.colour': ({ percept }, eyes) => percept.solution && ofColour(percept.solution.colour, eyes),
+  'solution.colour': ({ percept }, eyes, confusedAt) => percept.solution && ofColour(percept.solution.colour, eyes, [], confusedAt),
   'solution.clarity': ({ percept }) =>
     percept.solution &&
     table(
@@ -180,8 +182,8 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
   'bead.hot': ({ percept }, eyes) => (percept.bead ? ofColour(percept.bead.hot, eyes) : null),
   'bead.cold': ({ percept }, eyes) => (percept.bead ? ofColour(percept.bead.cold, eyes) : null),
   'ring.colour': ({ percept }, eyes) => (percept.ring ? ofColour(percept.ring.colour, eyes) : table({ colourless: 0.95 }, 0.005)),
-  'layer.colour': ({ percept }, eyes) =>
-    percept.layers[0] ? ofColour(percept.layers[0].colour, eyes) : percept.soluble ? table({}, NO_LAYER) : null,
+  'layer.colour': ({ percept }, eyes, confusedAt) =>
+    percept.layers[0] ? ofColour(percept.layers[0].colour, eyes, [], confusedAt) : percept.soluble ? table({}, NO_LAYER) : null,
   'layer.rests': ({ percept }) =>
     percept.layers[0]
       ? table({ [percept.layers[0].rests]: percept.soluble ? 0.88 : 0.97 }, percept.soluble ? 0.12 : 0.03)
@@ -298,11 +300,11 @@ function shadeShare({ channel, degree }: Observation, { percept }: Expectation):
   return SHADE_SHARE[Math.abs(written - SHADES.indexOf(degreeOf(colour.name) ?? ''))] ?? 0.06
 }
 
-/** Probability of one observation given one percept, by eyes of some kind. */
-export function likelihoodAt(observation: Observation, expectation: Expectation | null, eyes: Eyes = 'usual'): number {
+/** Probability of one observation given one percept, by eyes of some kind; `confusedAt` as of the colours of liquids. */
+export function likelihoodAt(observation: Observation, expectation: Expectation | null, eyes: Eyes = 'usual', confusedAt = CONFUSED_AT): number {
   const chance = CHANCE[observation.certainty]
   const flat = neutral(observation.channel)
-  const share = expectation && channelOf(observation.channel)?.(expectation, eyes)
+  const share = expectation && channelOf(observation.channel)?.(expectation, eyes, confusedAt)
   const fitting = share ? share(observation.value) : flat
   const p = Math.min(1, fitting * (expectation ? shadeShare(observation, expectation) : 1))
   return (1 - chance) * (observation.negated ? 1 - p : p) + chance * (observation.negated ? 1 - flat : flat)
@@ -348,8 +350,8 @@ export const logOfMean = (logs: Float64Array | readonly number[]): number => log
  * Probability of an observation under a hypothesis: the mean over the looks it may speak of.
  * @param expect what the hypothesis shows at a step
  */
-export function likelihood(traced: TraceObservation, expect: (step: TraceStep) => Expectation | null): number {
+export function likelihood(traced: TraceObservation, expect: (step: TraceStep) => Expectation | null, confusedAt?: number): number {
   const meant = stepsMeant(traced)
   if (meant.length === 0) return neutral(traced.observation.channel)
-  return meant.reduce((sum, step) => sum + likelihoodAt(traced.observation, expect(step), traced.eyes), 0) / meant.length
+  return meant.reduce((sum, step) => sum + likelihoodAt(traced.observation, expect(step), traced.eyes, confusedAt), 0) / meant.length
 }

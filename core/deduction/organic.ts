@@ -59,16 +59,13 @@ const MUCH_OXIDISED: Partial<Readonly<Record<FusionElement, string>>> = { N: 'NC
 const bearing = (elements: readonly FusionElement[]): string => (elements.length === 0 ? 'CCCCCCCC' : elements.map((e) => BEARERS[e]).join('.'))
 /** Much of the elements, little, and beside much oxygen, which takes the sodium: what stands beside their bearers. */
 const DILUTED = ['', '.CCCCCCCCCCCCCCCCCCCCCCCCCCCCCC', '.OC(=O)C(O)=O.OC(=O)C(O)=O.OC(=O)C(O)=O'] as const
-/** Sets of more elements than this are seldom met, and are asked about in fewer proportions. */
-const USUAL = 3
-/** A set of elements in several proportions: alike, diluted, all of them rich; of the usual sets also bound to oxygen, and with more of one than of the others. */
+/** A set of elements in several proportions: alike, diluted, all of them rich, bound to oxygen, and with more, and much more, of one than of the others. */
 const proportions = (elements: readonly FusionElement[]): readonly string[] => {
   const diluted = DILUTED.map((filler) => `${bearing(elements)}${filler}`)
   if (elements.length === 0) return diluted
   const joined = (bearers: Partial<Readonly<Record<FusionElement, string>>>): string => elements.map((e) => bearers[e] ?? BEARERS[e]).join('.')
-  if (elements.length > USUAL) return [...diluted.filter((_, k) => k !== 1), joined(RICH)]
   const bound = elements.some((e) => OXIDISED[e]) ? [joined(OXIDISED), joined(MUCH_OXIDISED)] : []
-  const uneven = elements.length > 1 ? elements.map((e) => `${bearing(elements)}.${RICH[e]}`) : []
+  const uneven = elements.length > 1 ? elements.flatMap((e) => [1, 2].map((n) => `${`${bearing(elements)}.`.repeat(n)}${RICH[e]}`)) : []
   return [...diluted, joined(RICH), ...bound, ...uneven]
 }
 

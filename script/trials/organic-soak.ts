@@ -111,9 +111,26 @@ const FUSIONS = {
   'too much water': { sodium_mg: 60, sample_mg: 25, tubes: 1, water_mL: 30, toFraction: 1 },
 } as const
 
-/** A compound of the library, or two side by side, that hold a set of elements between them. */
+/** Compounds that are not of the library, for the sets that no two of the library hold between them. */
+const OTHERS: Readonly<Record<string, string>> = {
+  '1-bromo-4-iodobenzene': 'Brc1ccc(I)cc1',
+  '1-bromo-2-chloro-4-iodobenzene': 'Brc1ccc(I)cc1Cl',
+  '1-chloro-4-iodobenzene': 'Clc1ccc(I)cc1',
+  '4-iodoaniline': 'Nc1ccc(I)cc1',
+  '2-bromo-4-iodoaniline': 'Nc1ccc(I)cc1Br',
+  '2-iodothiophene': 'Ic1cccs1',
+  'triphenylphosphine sulfide': 'S=P(c1ccccc1)(c1ccccc1)c1ccccc1',
+  'tris(4-bromophenyl)phosphine': 'Brc1ccc(cc1)P(c1ccc(Br)cc1)c1ccc(Br)cc1',
+  'tris(4-chlorophenyl)phosphine': 'Clc1ccc(cc1)P(c1ccc(Cl)cc1)c1ccc(Cl)cc1',
+  '(4-iodophenyl)diphenylphosphine oxide': 'Ic1ccc(cc1)P(=O)(c1ccccc1)c1ccccc1',
+  bromophos: 'COP(=S)(OC)Oc1cc(Cl)c(Br)cc1Cl',
+  iodofenphos: 'COP(=S)(OC)Oc1cc(Cl)c(I)cc1Cl',
+}
+/** A compound, or two side by side, that hold a set of elements between them: of the library where it has such. */
 function bearing(elements: readonly FusionElement[]): string | null {
-  const fusable = COMPOUNDS.map((c) => structureOf(c.smiles)).filter((s) => notFusable(s) === null && s.fragments === 1)
+  const fusable = [...COMPOUNDS.map((c) => c.smiles), ...Object.values(OTHERS)]
+    .map(structureOf)
+    .filter((s) => notFusable(s) === null && s.fragments === 1)
   const fitting = fusable.filter((s) => s.elements.every((e) => elements.includes(e)))
   const single = fitting.find((s) => s.elements.length === elements.length)
   if (single) return single.smiles
@@ -147,7 +164,7 @@ function elements(): void {
       if (!right) missed.push(`${set.join('')} (${smiles}): ${standings.map((s) => `${s.species} ${s.probability.toFixed(2)}`).join(' ')}`)
     }
     console.log(
-      `elements, ${name}: of ${64 - counts.none} sets ${counts.right} right, ${counts.open} left open, ${counts.wrong} confidently wrong; ${counts.none} that no one or two compounds of the library hold`,
+      `elements, ${name}: of ${64 - counts.none} sets ${counts.right} right, ${counts.open} left open, ${counts.wrong} confidently wrong; ${counts.none} that no one or two compounds hold`,
     )
     if (missed.length > 0) console.log(`  ${missed.join('\n  ')}`)
   }
