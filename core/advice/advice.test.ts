@@ -6,7 +6,7 @@ import { caseSchema, entrySchema } from '../notebook'
 import { SALTS } from '../species'
 import { followAdvice, vesselFor } from './follow'
 import { worthDoing } from './mixture'
-import { advise, cautionsFor } from './next'
+import { advise, adviseFrom, cautionsFor } from './next'
 import { adviceSchema } from './schema'
 
 const settings = caseSchema.parse({})
@@ -69,6 +69,22 @@ describe('advice', () => {
     const entries = [entrySchema.parse({ id: 'a', at: '', did: { test: 'silver-nitrate', on: 'A' } })]
     expect(advise({ case: settings, entries }).next.map((p) => p.test)).not.toContain('silver-nitrate')
   })
+  test('where nothing undone tells two salts apart, a test that was done is proposed once more, and not a third time', () => {
+    const all = TESTS.map((t, k) => entrySchema.parse({ id: `t${k}`, at: '', did: { test: t.id, on: `T${k}` } }))
+    const proposed = (entries: typeof all, likeliest: number): readonly string[] => {
+      const reasoning = reason({ case: settings, entries })
+      const chance: Readonly<Record<string, number>> = { NaCl: likeliest, NaBr: 1 - likeliest }
+      const between = { ...reasoning, posterior: Float64Array.from(reasoning.hypotheses, (h) => chance[h.content.id] ?? 0) }
+      return adviseFrom(between, { case: settings, entries }).next.map((p) => `${p.test}: ${p.because}`)
+    }
+    const next = proposed(all, 0.6)
+    expect(next.length).toBeGreaterThan(0)
+    expect(next.every((p) => p.includes('Once more'))).toBe(true)
+    expect(next.some((p) => p.startsWith('silver-nitrate:'))).toBe(true)
+    expect(proposed(all, 0.95).some((p) => p.includes('Once more'))).toBe(false)
+    const twice = TESTS.map((t, k) => entrySchema.parse({ id: `u${k}`, at: '', did: { test: t.id, on: `U${k}` } }))
+    expect(proposed([...all, ...twice], 0.6)).toEqual([])
+  }, 120_000)
   test('a group of a mixture that came down is gone through to its end, however settled its ions seem; one that did not is passed over', () => {
     const mixture = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } })
     const proposed = (seen: boolean): readonly string[] => {

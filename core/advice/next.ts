@@ -80,7 +80,8 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
   )
   const proofs = proving(undone, reasoning).filter((p) => !ranked.some((r) => r.test === p.test))
   const worth = fusionFirst(solutionFirst([...ranked, ...proofs], undone, reasoning), undone, done, reasoning)
-  const next = lookFirst(worth.length > 0 ? worth : elementsAsked(undone, done, reasoning), undone, reasoning)
+  const asked = worth.length > 0 ? worth : elementsAsked(undone, done, reasoning)
+  const next = lookFirst(asked.length > 0 ? asked : onceMore(reasoning, wary, among, settings), undone, reasoning)
   return { next, review: notebook ? review(notebook, reasoning) : [], refutation: refutationOf(undone, reasoning), held, complete: next.length === 0 }
 }
 
@@ -213,6 +214,31 @@ function elementsAsked(undone: readonly Test[], done: ReadonlySet<string>, reaso
   if (done.has(FUSED)) return [propose(first, 0, `${first.because} ${because}`, reasoning)]
   const fusion = undone.find((test) => test.id.endsWith('-fusion'))
   return fusion ? [propose(fusion, 0, `${fusion.because} ${because}`, reasoning)] : []
+}
+
+/** Bits from which on a test that was done is worth doing once more. */
+const WORTH_DOING_AGAIN = 0.1
+/**
+ * Where nothing undone tells what is left apart, a test that was done may, done over with fresh portions: what was seen in it stands against something else. Nothing is asked a third time.
+ */
+function onceMore(reasoning: Reasoning, wary: Reasoning, among: readonly Live[], settings: Notebook['case'] | undefined): Proposal[] {
+  if (Math.max(...reasoning.posterior) >= AS_GOOD_AS_KNOWN) return []
+  const entries = new Map<string, Set<string>>()
+  for (const { test, entry } of reasoning.trace.steps) if (test !== null) entries.set(test, (entries.get(test) ?? new Set()).add(entry))
+  return testsFor(settings?.kind ?? 'salt')
+    .filter((test) => entries.get(test.id)?.size === 1 && atHand(test, settings) && heldBy(test, reasoning) === undefined)
+    .map((test) => ({ test, prospects: prospectsOf(test, wary, among) }))
+    .map((plan) => ({ ...plan, bits: expectedBits(forecastOf(plan.test, reasoning.simulations), plan.prospects) }))
+    .filter(({ bits }) => bits >= WORTH_DOING_AGAIN)
+    .sort((a, b) => b.bits / costOf(b.test) - a.bits / costOf(a.test))
+    .map(({ test, bits, prospects }) =>
+      propose(
+        test,
+        bits,
+        `Once more, with fresh portions, and a control beside it: nothing that is left to do tells more. ${tells(prospects)}`.trim(),
+        reasoning,
+      ),
+    )
 }
 
 /** An organic compound is looked at before anything is poured on it: its colour and whether it is a liquid stand in every test that follows, and must not count there as if each had shown them. */
