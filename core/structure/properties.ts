@@ -132,7 +132,7 @@ export function acidsOf(s: Structure): readonly Ionises[] {
   add(has(s, 'sulfone') || s.elements.includes('S') ? 1.8 : has(s, 'arene') ? 8.3 : 9.6, count(s, 'imide'))
   add(10.2, count(s, 'sulfonamide'))
   add(has(s, 'ester') ? 10.7 : 9, count(s, 'dicarbonyl-1-3'))
-  add(10.5, count(s, 'nitro-aliphatic'))
+  add(s.atoms['C'] === 1 ? 10.2 : 8.6, count(s, 'nitro-aliphatic'))
   add(11, count(s, 'oxime'))
   add(has(s, 'arene') ? 4.7 : 10.6, count(s, 'ammonium'))
   return acids.sort((a, b) => a.pKa - b.pKa)
