@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { TESTS, type Test } from '../catalogue'
+import { ORGANIC_TESTS, TESTS, type Test } from '../catalogue'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { everyTest } from '../schemes'
 import { acidityAsked, doSum, neutralisingsOf, rationsOf, stretchesOf, waitsOf, wasteOfTest } from '.'
@@ -89,6 +89,9 @@ describe('hydrogen sulfide into acid', () => {
   test('not in ammonia, and not without it', () => {
     expect(acidityAsked(pouring(take, { do: 'add', to: 'T', reagent: 'NH3 2 M', mL: 1 }, { do: 'pass', gas: 'H2S', through: 'T' }))).toBeNull()
     expect(acidityAsked(named('silver-nitrate'))).toBeNull()
+    // Sulfuric acid brings none.
+    expect(acidityAsked(pouring(take, { do: 'add', to: 'T', reagent: 'H2SO4 dil', mL: 1 }))).toBeNull()
+    for (const one of ORGANIC_TESTS) expect([one.id, acidityAsked(one)]).toEqual([one.id, null])
   })
   test('the second group of a separation is one of them, the fourth is not', () => {
     const [second, fourth] = ['group-2', 'group-4'].map((id) => [...everyTest.values()].find((t) => t.id === `full-separation/${id}`))

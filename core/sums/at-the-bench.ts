@@ -76,7 +76,7 @@ export interface AcidityAsked {
   readonly acid_M: number
 }
 /** Bottles that give hydrogen sulfide. */
-const SULFIDE = /^(thioacetamide|H2S)/
+const SULFIDE = /^(thioacetamide|H2S)(?![A-Za-z0-9])/
 const AMMONIA = /^(NH3|NaOH|\(NH4\)2S)/
 const DROP_mL = 0.05
 /** What a fraction of a semimicro separation is taken to be, mL. */
