@@ -53,21 +53,21 @@ function simulationsFor(notebook: Pick<Notebook, 'case' | 'entries'>, conditions
  * Weighs every hypothesis by everything written.
  * @param conditions a disturbed model to reason with, for robustness runs; the nominal one otherwise
  * @param hypotheses what may be in the jar; every bench salt alone, unless given
- * @param how `deep`: steps that may be simulated to think a mixture through again where something stays puzzling, or to go through what an organic compound of no library may be; a thousand take half a second or so
+ * @param how `deep`: steps that may be simulated to think a mixture through again where something stays puzzling, or to go through what an organic compound of no library may be; a thousand take half a second or so. `atOnce`: of a mixture a first answer, before what was written last is thought through
  * @throws NotebookError for a test that is not in the catalogue
  */
 export function reason(
   notebook: Pick<Notebook, 'case' | 'entries'>,
   conditions: Conditions = {},
   hypotheses?: readonly Hypothesis[],
-  { deep = 0 }: { readonly deep?: number } = {},
+  { deep = 0, atOnce = false }: { readonly deep?: number; readonly atOnce?: boolean } = {},
 ): Reasoning {
   const discarded = new Map(judgeControls(notebook, conditions).flatMap((v) => (v.good ? [] : [[v.beside, v] as const])))
   const trace = withoutRuns(traceOf(notebook), discarded)
   const simulations = simulationsFor(notebook, conditions)
   const { confirmations } = notebook.case.school
   if (hypotheses === undefined && notebook.case.kind === 'mixture')
-    return conclude(weighMixtures(notebook.case, trace, simulations, responders, deep), confirmations, discarded)
+    return conclude(weighMixtures(notebook.case, trace, simulations, responders, deep, atOnce), confirmations, discarded)
   if (notebook.case.kind === 'organic') {
     const own = ownUnknowns(notebook.case.compounds ?? [])
     // The same list each time, where nobody added to it: what was worked out of it stays.

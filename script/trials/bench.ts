@@ -26,6 +26,7 @@ import {
 } from '@foxing/core'
 import { LuDecomposition, Matrix } from 'ml-matrix'
 import { perceive as perceiveStructure } from '../../core/structure/perceive'
+import { mixtures } from './mixtures-bench'
 import { builtOrganicPercepts } from './percepts'
 
 /** Shortest of seven runs of the mean time of a call, µs. */
@@ -212,4 +213,5 @@ function operations(): void {
 solver()
 operations()
 deduction()
+mixtures()
 organic()

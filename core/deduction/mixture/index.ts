@@ -7,7 +7,8 @@ import { ACID, asHypothesis, CATIONS, isAnion, PARTS, type Parts } from './parts
 import type { Responders } from './responders'
 import { beforehand, Scales, type Weighed } from './scales'
 import { follow } from './follow'
-import { settle } from './search'
+import { hastily } from './hastily'
+import { settle, type Found } from './search'
 
 export { ANIONS_SOUGHT, CATIONS, dissolved, mixtureOf, PARTS, type AmountClass, type Parts } from './parts'
 export { drawSolution, practiceMixture, practicePowder, practiceSolution, type Drawn } from './draw'
@@ -17,6 +18,8 @@ export { mergeResponders, workOutResponders, type Responders } from './responder
 interface Way {
   readonly scales: Scales
   readonly parts: Parts[]
+  /** What the search came to last, by so many tests. */
+  found?: Found & { readonly until: number }
 }
 const ways = new WeakMap<Simulations, Map<string, Way>>()
 
@@ -24,16 +27,20 @@ const ways = new WeakMap<Simulations, Map<string, Way>>()
  * Weighs mixtures against everything written: the best is followed test by test and improved at the end, then every mixture one part away is weighed beside it. Each ion's probability is its odds with
  * all others as in the best.
  * @param deep steps that may be simulated to begin the search again where something stays puzzling
+ * @param atOnce a first answer, before what was written last is thought through
  */
-export function weighMixtures(of: Case, trace: Trace, simulations: Simulations, responders: Responders, deep = 0): Weighing {
+export function weighMixtures(of: Case, trace: Trace, simulations: Simulations, responders: Responders, deep = 0, atOnce = false): Weighing {
   const { sample_mL: mL = SOLUTION_mL } = simulations
   const known = { isSolid: simulations.sample_mL === undefined, maxCations: of.maxCations, maxAnions: of.maxAnions }
   const groups = groupsOf(trace)
-  const { scales, parts } = wayOf(of, simulations, () => new Scales(simulations, responders, mL, known))
-  parts.length = Math.min(parts.length, scales.takeUp(groups))
-  for (let place = parts.length; place < groups.length; place++) parts.push(follow(scales, { parts: parts.at(-1) ?? scales.nothing, place }))
-  const { best, rivals } = settle(scales, parts.at(-1) ?? scales.nothing, groups.length, deep)
-  if (parts.length > 0) parts[parts.length - 1] = best.parts
+  const way = wayOf(of, simulations, () => new Scales(simulations, responders, mL, known))
+  const { scales } = way
+  const same = scales.takeUp(groups)
+  way.parts.length = Math.min(way.parts.length, same)
+  if (way.found && way.found.until > same) delete way.found
+  const { best, rivals } = atOnce
+    ? hastily(scales, way.found, way.parts.at(-1) ?? scales.nothing, way.parts.length, groups.length)
+    : thought(way, groups.length, deep)
   const all = [best, ...rivals]
   const total = Float64Array.from(all, (w) => w.score)
   const table = trace.observations.map(() => new Float64Array(all.length))
@@ -56,6 +63,16 @@ export function weighMixtures(of: Case, trace: Trace, simulations: Simulations, 
     beforehand,
     responders,
   }
+}
+
+/** The best by all that was written and its rivals, the last tests followed one by one. */
+function thought(way: Way, until: number, deep: number): Found {
+  const { scales, parts } = way
+  for (let place = parts.length; place < until; place++) parts.push(follow(scales, { parts: parts.at(-1) ?? scales.nothing, place }))
+  const found = settle(scales, parts.at(-1) ?? scales.nothing, until, deep)
+  if (parts.length > 0) parts[parts.length - 1] = found.best.parts
+  way.found = { ...found, until }
+  return found
 }
 
 function wayOf(of: Case, simulations: Simulations, begin: () => Scales): Way {

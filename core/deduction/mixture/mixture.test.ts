@@ -175,6 +175,39 @@ describe('what a few tests say of a mixture', () => {
     }
     expect(fits(2000, 22)).toBeGreaterThanOrEqual(fits(0, 23))
   }, 240_000)
+  describe('a first answer', () => {
+    const at = (mL: number): typeof settings => caseSchema.parse({ kind: 'mixture', sample: { mL } })
+    /** The case after the first test was thought through. */
+    const begun = (mL: number): typeof settings => {
+      const second = entries.findIndex((e, k) => k > 0 && 'did' in e)
+      reason({ case: at(mL), entries: entries.slice(0, second) })
+      return at(mL)
+    }
+    test('takes few steps, and says of what the last test shows what thinking does', () => {
+      const settled = begun(24)
+      const before = reason({ case: settled, entries: [] }).simulations.made
+      const { each = new Map<string, number>(), simulations } = reason({ case: begun(24), entries }, {}, undefined, { atOnce: true })
+      expect(simulations.made - before).toBeLessThan(600)
+      expect(ionsFound(each).anions).toEqual(expect.arrayContaining(['SO4^2-', 'Cl^-']))
+      for (const p of each.values()) expect(p >= 0 && p <= 1).toBe(true)
+    }, 240_000)
+    test('of an empty page it is the prior', () => {
+      for (const p of reason({ case: at(25), entries: [] }, {}, undefined, { atOnce: true }).each?.values() ?? [])
+        expect(p).toBeCloseTo(p > 0.11 ? 0.14 / 1.14 : 0.11 / 1.11, 6)
+    })
+    test('leads thinking nowhere else: what follows ends where it does without', () => {
+      const hasty = begun(26)
+      reason({ case: hasty, entries }, {}, undefined, { atOnce: true })
+      const [after, without] = [reason({ case: hasty, entries }), reason({ case: begun(27), entries })]
+      expect(ionsFound(after.each ?? new Map())).toEqual(ionsFound(without.each ?? new Map()))
+    }, 240_000)
+    test('is withdrawn with the line it was made of', () => {
+      const amended = begun(28)
+      reason({ case: amended, entries })
+      const fewer = reason({ case: amended, entries: entries.slice(0, 2) }, {}, undefined, { atOnce: true })
+      expect(fewer.each?.get('Cl^-')).toBeLessThan(0.9)
+    }, 240_000)
+  })
   test('one observation misread leaves nothing impossible', () => {
     const at = entries.findIndex((e) => 'saw' in e && e.saw.channel === 'solution.colour')
     const misread = entries.map((e, k) => ('saw' in e && k === at ? { ...e, saw: { ...e.saw, value: 'violet' } } : e))

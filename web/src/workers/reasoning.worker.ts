@@ -155,11 +155,14 @@ function heldBy(seed: number, settings: Case): InJar {
 
 let last: { readonly asked: string; readonly reasoning: Reasoning; thought?: Thought } | null = null
 /** The deduction from a notebook, made anew only where what was done or seen has changed. */
-function reasoned({ case: settings, entries }: Asked): NonNullable<typeof last> {
-  const asked = JSON.stringify([settings, entries.filter((e) => 'did' in e || 'saw' in e || 'amended' in e)])
-  if (last?.asked !== asked) last = { asked, reasoning: reason({ case: settings, entries }) }
+function reasoned(notebook: Asked): NonNullable<typeof last> {
+  const asked = evidenceOf(notebook)
+  if (last?.asked !== asked) last = { asked, reasoning: reason(notebook) }
   return last
 }
+/** What a deduction hangs on: what was done and seen. */
+const evidenceOf = ({ case: settings, entries }: Asked): string =>
+  JSON.stringify([settings, entries.filter((e) => 'did' in e || 'saw' in e || 'amended' in e)])
 
 /** Ions that a row of the bench names of each kind; the report names them all. */
 const MOST_NAMED = 2
@@ -204,7 +207,9 @@ const worker = {
   async weigh(notebook: Asked): Promise<Weighed> {
     newest = nameOf(notebook)
     await readyFor(notebook.case)
-    return weighed(reasoned(notebook).reasoning)
+    // A mixture is thought through in seconds: what the last line makes of it at once is shown first.
+    const isNew = notebook.case.kind === 'mixture' && last?.asked !== evidenceOf(notebook)
+    return weighed(isNew ? reason(notebook, {}, undefined, { atOnce: true }) : reasoned(notebook).reasoning)
   },
   /** All of it; null where the bench has asked anew meanwhile. */
   async think(notebook: Asked): Promise<Thought | null> {
