@@ -113,8 +113,8 @@ const NOTHING_DONE: ReadonlySet<string> = new Set()
 
 /** Minutes that a fusion takes, for the first test that wants its extract. */
 const FUSION_min = 12
-const wantsFusion = (test: Test, done: ReadonlySet<string>): boolean =>
-  test.steps.some((s) => s.do === 'take' && s.from === FUSION_EXTRACT) && !done.has(FUSED)
+const takesExtract = (test: Test): boolean => test.steps.some((s) => s.do === 'take' && s.from === FUSION_EXTRACT)
+const wantsFusion = (test: Test, done: ReadonlySet<string>): boolean => takesExtract(test) && !done.has(FUSED)
 /** Stands among the tests done where an extract is there, however it was made. */
 const FUSED = 'fused'
 
@@ -216,17 +216,26 @@ function elementsAsked(undone: readonly Test[], done: ReadonlySet<string>, reaso
   return fusion ? [propose(fusion, 0, `${fusion.because} ${because}`, reasoning)] : []
 }
 
+/** Probability of the likeliest salt or compound; what is known by its parts alone is one with whatever has the same. */
+function likeliest({ hypotheses, posterior }: Reasoning): number {
+  const chance = new Map<string, number>()
+  hypotheses.forEach(({ content, unlisted, ions }, h) => {
+    const what = unlisted ? [...ions].sort().join() : content.id
+    chance.set(what, (chance.get(what) ?? 0) + (posterior[h] as number))
+  })
+  return Math.max(...chance.values())
+}
 /** Bits from which on a test that was done is worth doing once more. */
 const WORTH_DOING_AGAIN = 0.1
 /**
- * Where nothing undone tells what is left apart, a test that was done may, done over with fresh portions: what was seen in it stands against something else. Nothing is asked a third time.
+ * Where nothing undone tells what is left apart, a test that was done may, done over with fresh portions: what was seen in it stands against something else. Nothing is asked a third time, nor of an extract twice: it shows the same again.
  */
 function onceMore(reasoning: Reasoning, wary: Reasoning, among: readonly Live[], settings: Notebook['case'] | undefined): Proposal[] {
-  if (Math.max(...reasoning.posterior) >= AS_GOOD_AS_KNOWN) return []
+  if (likeliest(reasoning) >= AS_GOOD_AS_KNOWN) return []
   const entries = new Map<string, Set<string>>()
   for (const { test, entry } of reasoning.trace.steps) if (test !== null) entries.set(test, (entries.get(test) ?? new Set()).add(entry))
   return testsFor(settings?.kind ?? 'salt')
-    .filter((test) => entries.get(test.id)?.size === 1 && atHand(test, settings) && heldBy(test, reasoning) === undefined)
+    .filter((test) => entries.get(test.id)?.size === 1 && !takesExtract(test) && atHand(test, settings) && heldBy(test, reasoning) === undefined)
     .map((test) => ({ test, prospects: prospectsOf(test, wary, among) }))
     .map((plan) => ({ ...plan, bits: expectedBits(forecastOf(plan.test, reasoning.simulations), plan.prospects) }))
     .filter(({ bits }) => bits >= WORTH_DOING_AGAIN)

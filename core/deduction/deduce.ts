@@ -3,7 +3,7 @@ import { structureOf, takeStructures } from '../structure'
 import { isFaulty, type Conditions } from '../tube'
 import { BY_GROUPS, EMBODIED, organicUnknowns, ownUnknowns, tellsElements } from './organic'
 import { singleSalts, Simulations, type Content, type Expectation, type Hypothesis, type PerceptPack } from './hypotheses'
-import { CONFUSED_IN_ANY_AMOUNT, constantUnlisted, likelihood, logOfMean, logOfSum, togetherInOneTest, unknowing } from './likelihood'
+import { constantUnlisted, likelihood, logOfMean, logOfSum, togetherInOneTest, unknowing } from './likelihood'
 import { isConstant, stepsMeant } from './meant'
 import { ofElements, weighByGroups, type ByGroups, type Said } from './by-groups'
 import { groupsOf } from './groups'
@@ -123,7 +123,7 @@ function likelihoodUnder(
   const { channel, value } = o.observation
   // Tar colours every liquid, and how deep it does says nothing of elements.
   if (elementsOnly && channel === 'solution.colour' && TARRY.has(value) && (tarry || ofFaultyFusion(o))) return unknowing(o.observation)
-  if (elementsOnly) return likelihood(o, expect, CONFUSED_IN_ANY_AMOUNT)
+  if (elementsOnly) return likelihood(o, expect, true)
   if (byGroups && isOfUndissolved(content, o, expect)) return Math.max(likelihood(o, expect), unknowing(o.observation))
   if (!unlisted || !isConstant(channel)) return likelihood(o, expect)
   // Of what is in no library nobody knows the constant, only whether such a compound has one.

@@ -7,7 +7,7 @@ import { stepSchema } from '../tube'
 import { CHANNELS } from '../vocabulary'
 import { deduce, reason } from './deduce'
 import { Simulations } from './hypotheses'
-import { CONFUSED_IN_ANY_AMOUNT, likelihoodAt } from './likelihood'
+import { likelihoodAt } from './likelihood'
 import { deductionSchema } from './schema'
 import { seenIn } from './seen'
 import { NotebookError, recipeOf, traceOf } from './trace'
@@ -133,10 +133,10 @@ describe('the error model', () => {
     const recipe = recipeOf([stepSchema.parse({ do: 'dissolve', into: 'A', mg: 100, mL: 5 }), stepSchema.parse({ do: 'look', at: 'A' })])
     const salt = findSalt('K2CrO4')
     if (!salt) throw new Error('no salt')
-    const called = (value: string, confusedAt?: number): number =>
-      likelihoodAt(observationSchema.parse({ channel: 'solution.colour', value }), simulations.expect(salt, recipe), 'usual', confusedAt)
-    expect(called('orange', CONFUSED_IN_ANY_AMOUNT)).toBeGreaterThan(1.5 * called('orange'))
-    expect(called('yellow', CONFUSED_IN_ANY_AMOUNT)).toBeGreaterThan(called('orange', CONFUSED_IN_ANY_AMOUNT))
+    const called = (value: string, anyAmount: boolean): number =>
+      likelihoodAt(observationSchema.parse({ channel: 'solution.colour', value }), simulations.expect(salt, recipe), 'usual', anyAmount)
+    expect(called('orange', true)).toBeGreaterThan(1.5 * called('orange', false))
+    expect(called('yellow', true)).toBeGreaterThan(called('orange', true))
   })
   test('every probability lies strictly between nothing and everything, and the words of a channel share one', () => {
     fc.assert(

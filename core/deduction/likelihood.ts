@@ -12,13 +12,13 @@ import type { TraceObservation, TraceStep } from './trace'
 const CHANCE: Readonly<Record<Observation['certainty'], number>> = { sure: 0.02, fairly: 0.08, unsure: 0.3 }
 /** A difference (CIEDE2000) at which two colours are confused about one time in three. */
 const CONFUSED_AT = 9
-/** The same of a liquid's colour where it is not known how much there is of what colours it: what is seen may lie between that of two amounts. */
-export const CONFUSED_IN_ANY_AMOUNT = 14
+/** The same of a coloured liquid where it is not known how much there is of what colours it: what is seen may lie between that of two amounts. */
+const CONFUSED_IN_ANY_AMOUNT = 14
 /** How often a precipitate of each amount is noticed; and how often one is "seen" where there is none. */
 const NOTICED: Readonly<Record<Amount | 'none', number>> = { none: 0.02, trace: 0.45, slight: 0.9, moderate: 0.98, heavy: 0.995 }
 
 type Share = (value: string) => number
-type Channel = (seen: Expectation, eyes: Eyes, confusedAt: number) => Share | null
+type Channel = (seen: Expectation, eyes: Eyes, anyAmount: boolean) => Share | null
 
 const table =
   (shares: Readonly<Record<string, number>>, other: number): Share =>
@@ -50,8 +50,8 @@ function colourShares(colour: Colour, eyes: Eyes, confusedAt: number): ReadonlyM
 
 const WATER = labOfHex('#ffffff')
 
-const ofColour = (colour: Colour, eyes: Eyes, alike: readonly Family[] = [], confusedAt = CONFUSED_AT): Share => {
-  const shares = colourShares(colour, eyes, confusedAt)
+const ofColour = (colour: Colour, eyes: Eyes, alike: readonly Family[] = []): Share => {
+  const shares = colourShares(colour, eyes, CONFUSED_AT)
   return (value) => {
     const family = FAMILIES.find((f) => f === value)
     if (!family) return 1 / FAMILIES.length
@@ -59,6 +59,13 @@ const ofColour = (colour: Colour, eyes: Eyes, alike: readonly Family[] = [], con
     // Words that mean the same thing to many (a colourless crystal, a white one) share what they have.
     return alike.includes(family) ? alike.reduce((sum, f) => sum + (shares.get(f) ?? 0), 0) / alike.length : own
   }
+}
+
+const ofLiquid = (colour: Colour, eyes: Eyes, anyAmount: boolean): Share => {
+  const known = ofColour(colour, eyes)
+  if (!anyAmount || colour.family === 'colourless') return known
+  const shares = colourShares(colour, eyes, CONFUSED_IN_ANY_AMOUNT)
+  return (value) => shares.get(value) ?? known(value)
 }
 
 const HABIT_KIN: readonly (readonly string[])[] = [
@@ -125,7 +132,7 @@ const yes = (chance: number): Share => table({ yes: chance, partly: 0.02, no: 1 
 const CHANNELS: Readonly<Record<string, Channel>> = {
   'appearance.colour': ({ percept }, eyes) => percept.appearance && ofColour(percept.appearance.colour, eyes, ['white', 'colourless']),
   'appearance.form': ({ percept }) => percept.appearance && table({ [percept.appearance.form]: 0.82 }, 0.06),
-  'solution.colour': ({ percept }, eyes, confusedAt) => percept.solution && ofColour(percept.solution.colour, eyes, [], confusedAt),
+  'solution.colour': ({ percept }, eyes, anyAmount) => percept.solution && ofLiquid(percept.solution.colour, eyes, anyAmount),
   'solution.clarity': ({ percept }) =>
     percept.solution &&
     table(
@@ -182,8 +189,8 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
   'bead.hot': ({ percept }, eyes) => (percept.bead ? ofColour(percept.bead.hot, eyes) : null),
   'bead.cold': ({ percept }, eyes) => (percept.bead ? ofColour(percept.bead.cold, eyes) : null),
   'ring.colour': ({ percept }, eyes) => (percept.ring ? ofColour(percept.ring.colour, eyes) : table({ colourless: 0.95 }, 0.005)),
-  'layer.colour': ({ percept }, eyes, confusedAt) =>
-    percept.layers[0] ? ofColour(percept.layers[0].colour, eyes, [], confusedAt) : percept.soluble ? table({}, NO_LAYER) : null,
+  'layer.colour': ({ percept }, eyes, anyAmount) =>
+    percept.layers[0] ? ofLiquid(percept.layers[0].colour, eyes, anyAmount) : percept.soluble ? table({}, NO_LAYER) : null,
   'layer.rests': ({ percept }) =>
     percept.layers[0]
       ? table({ [percept.layers[0].rests]: percept.soluble ? 0.88 : 0.97 }, percept.soluble ? 0.12 : 0.03)
@@ -300,11 +307,11 @@ function shadeShare({ channel, degree }: Observation, { percept }: Expectation):
   return SHADE_SHARE[Math.abs(written - SHADES.indexOf(degreeOf(colour.name) ?? ''))] ?? 0.06
 }
 
-/** Probability of one observation given one percept, by eyes of some kind; `confusedAt` as of the colours of liquids. */
-export function likelihoodAt(observation: Observation, expectation: Expectation | null, eyes: Eyes = 'usual', confusedAt = CONFUSED_AT): number {
+/** Probability of one observation given one percept, by eyes of some kind; `anyAmount`: of what it is not known how much there is. */
+export function likelihoodAt(observation: Observation, expectation: Expectation | null, eyes: Eyes = 'usual', anyAmount = false): number {
   const chance = CHANCE[observation.certainty]
   const flat = neutral(observation.channel)
-  const share = expectation && channelOf(observation.channel)?.(expectation, eyes, confusedAt)
+  const share = expectation && channelOf(observation.channel)?.(expectation, eyes, anyAmount)
   const fitting = share ? share(observation.value) : flat
   const p = Math.min(1, fitting * (expectation ? shadeShare(observation, expectation) : 1))
   return (1 - chance) * (observation.negated ? 1 - p : p) + chance * (observation.negated ? 1 - flat : flat)
@@ -350,8 +357,8 @@ export const logOfMean = (logs: Float64Array | readonly number[]): number => log
  * Probability of an observation under a hypothesis: the mean over the looks it may speak of.
  * @param expect what the hypothesis shows at a step
  */
-export function likelihood(traced: TraceObservation, expect: (step: TraceStep) => Expectation | null, confusedAt?: number): number {
+export function likelihood(traced: TraceObservation, expect: (step: TraceStep) => Expectation | null, anyAmount = false): number {
   const meant = stepsMeant(traced)
   if (meant.length === 0) return neutral(traced.observation.channel)
-  return meant.reduce((sum, step) => sum + likelihoodAt(traced.observation, expect(step), traced.eyes, confusedAt), 0) / meant.length
+  return meant.reduce((sum, step) => sum + likelihoodAt(traced.observation, expect(step), traced.eyes, anyAmount), 0) / meant.length
 }
