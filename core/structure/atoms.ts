@@ -27,14 +27,30 @@ export const neighbours = (a: Atom): readonly Atom[] => a.bonds.map((b) => b.to)
 /** Neighbours by a plain bond of some order; bonds of an aromatic ring have none. */
 export const bound = (a: Atom, order: 1 | 2 | 3, test: Test): readonly Atom[] =>
   a.bonds.filter((b) => b.order === order && !b.aromatic && test(b.to)).map((b) => b.to)
-// Asked by nearly every group of nearly every atom, so without lists of their own.
-const binds = (a: Atom, order: 2 | 3, symbols: readonly string[]): boolean =>
-  a.bonds.some((b) => b.order === order && !b.aromatic && symbols.includes(b.to.symbol))
-export const single = (a: Atom, test: Test): boolean => a.bonds.some((b) => b.order === 1 && !b.aromatic && test(b.to))
+// Asked by nearly every group of nearly every atom, so in plain loops without lists of their own.
+function binds(a: Atom, order: 2 | 3, symbols: readonly string[]): boolean {
+  for (const b of a.bonds) if (b.order === order && !b.aromatic && symbols.includes(b.to.symbol)) return true
+  return false
+}
+export function single(a: Atom, test: Test): boolean {
+  for (const b of a.bonds) if (b.order === 1 && !b.aromatic && test(b.to)) return true
+  return false
+}
+function onlySingle(a: Atom): boolean {
+  for (const b of a.bonds) if (b.order !== 1) return false
+  return true
+}
 export const double = (a: Atom, ...symbols: readonly string[]): boolean => binds(a, 2, symbols)
 export const triple = (a: Atom, ...symbols: readonly string[]): boolean => binds(a, 3, symbols)
-export const next = (a: Atom, test: Test): boolean => a.bonds.some((b) => test(b.to))
-export const countNext = (a: Atom, test: Test): number => a.bonds.reduce((n, b) => (test(b.to) ? n + 1 : n), 0)
+export function next(a: Atom, test: Test): boolean {
+  for (const b of a.bonds) if (test(b.to)) return true
+  return false
+}
+export function countNext(a: Atom, test: Test): number {
+  let n = 0
+  for (const b of a.bonds) if (test(b.to)) n++
+  return n
+}
 
 export const carbon: Test = is('C')
 export const halogen: Test = is('F', 'Cl', 'Br', 'I')
@@ -42,7 +58,7 @@ export const halogen: Test = is('F', 'Cl', 'Br', 'I')
 export const aromatic: Test = (a) => a.aromatic
 export const aryl: Test = (a) => a.symbol === 'C' && a.aromatic
 /** Tetrahedral carbon. */
-export const saturated: Test = (a) => a.symbol === 'C' && !a.aromatic && a.bonds.every((b) => b.order === 1)
+export const saturated: Test = (a) => a.symbol === 'C' && !a.aromatic && onlySingle(a)
 /** Carbon of a C=C. */
 export const vinyl: Test = (a) => a.symbol === 'C' && !a.aromatic && double(a, 'C')
 export const carbonyl: Test = (a) => a.symbol === 'C' && !a.aromatic && double(a, 'O')
@@ -58,13 +74,7 @@ export const nitroNitrogen: Test = (a) => a.symbol === 'N' && a.charge === 1 && 
 export const carboxyl: Test = (a) => carbonyl(a) && single(a, (o) => hydroxyl(o) || oxide(o))
 /** sp3 nitrogen with no charge, nor a neighbour that takes its base away. */
 export const amine: Test = (a) =>
-  a.symbol === 'N' &&
-  !a.aromatic &&
-  a.charge === 0 &&
-  a.bonds.every((b) => b.order === 1) &&
-  !next(a, drawing) &&
-  !next(a, is('N', 'O', 'S', 'P')) &&
-  next(a, carbon)
+  a.symbol === 'N' && !a.aromatic && a.charge === 0 && onlySingle(a) && !next(a, drawing) && !next(a, is('N', 'O', 'S', 'P')) && next(a, carbon)
 
 /** Atoms of the aromatic six-ring an atom stands in, by how far they are along it: 1 ortho, 2 meta, 3 para; of a bicycle the nearer way. */
 export function alongRing(start: Atom, distance: 1 | 2 | 3): readonly Atom[] {
