@@ -1,9 +1,11 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import { builtPercepts } from '../../script/trials/percepts'
-import { TESTS } from '../catalogue'
-import { reason, Simulations, takePercepts } from '../deduction'
+import { ORGANIC_TESTS, TESTS } from '../catalogue'
+import { contentOf, reason, Simulations, takePercepts } from '../deduction'
 import { caseSchema, entrySchema } from '../notebook'
 import { SALTS } from '../species'
+import { readStructuresWith } from '../structure'
+import { perceive } from '../structure/perceive'
 import { followAdvice, vesselFor } from './follow'
 import { worthDoing } from './mixture'
 import { advise, adviseFrom, cautionsFor } from './next'
@@ -84,6 +86,20 @@ describe('advice', () => {
     expect(proposed(all, 0.95).some((p) => p.includes('Once more'))).toBe(false)
     const twice = TESTS.map((t, k) => entrySchema.parse({ id: `u${k}`, at: '', did: { test: t.id, on: `U${k}` } }))
     expect(proposed([...all, ...twice], 0.6)).toEqual([])
+  }, 120_000)
+  test('no compound with bromine is named before chlorine was asked for beside it', () => {
+    readStructuresWith(perceive)
+    const organic = caseSchema.parse({ kind: 'organic' })
+    const bromobenzene = { content: contentOf('Brc1ccccc1'), ions: new Set(['Br']), prior: 1, unlisted: false }
+    const next = (left: readonly string[]): readonly string[] => {
+      const others = ORGANIC_TESTS.filter((t) => !left.includes(t.id) && t.id !== 'sodium-fusion')
+      const entries = ['sodium-fusion', ...others.map((t) => t.id)].map((id, k) =>
+        entrySchema.parse({ id: `o${k}`, at: '', did: { test: id, on: id === 'sodium-fusion' ? 'FE' : `T${k}` } }),
+      )
+      return adviseFrom(reason({ case: organic, entries }, {}, [bromobenzene]), { case: organic, entries }).next.map((p) => p.test)
+    }
+    expect(next(['chlorine-beside'])).toEqual(['chlorine-beside'])
+    expect(next([])).toEqual([])
   }, 120_000)
   test('a group of a mixture that came down is gone through to its end, however settled its ions seem; one that did not is passed over', () => {
     const mixture = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } })

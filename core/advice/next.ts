@@ -207,6 +207,9 @@ function elementsFirst(ranked: readonly Proposal[]): readonly Proposal[] {
 const ASKING: readonly string[] = ['nitrogen-blue', 'sulfur-lead', 'halogen-silver']
 /** No organic compound is named before its elements were asked for: what looks and dissolves like one of the library may be another, in none. */
 function elementsAsked(undone: readonly Test[], done: ReadonlySet<string>, reasoning: Reasoning): Proposal[] {
+  const beside = undone.find((test) => test.id === 'chlorine-beside')
+  const hidden = reasoning.standings.some((s) => (s.species === 'Br' || s.species === 'I') && s.probability > 0.5)
+  if (beside && hidden && done.has(FUSED)) return [propose(beside, 0, `${beside.because} No other test shows it beside them.`, reasoning)]
   const asking = undone.filter((test) => ASKING.includes(test.id))
   const [first] = asking
   if (!first || asking.length < ASKING.length) return []
