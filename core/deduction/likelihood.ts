@@ -61,6 +61,7 @@ const ofColour = (colour: Colour, eyes: Eyes, alike: readonly Family[] = []): Sh
   }
 }
 
+/** A liquid's colour; where its amounts are not known, what is colourless still is, and what is coloured may be more or less so. */
 const ofLiquid = (colour: Colour, eyes: Eyes, anyAmount: boolean): Share => {
   const known = ofColour(colour, eyes)
   if (!anyAmount || colour.family === 'colourless') return known

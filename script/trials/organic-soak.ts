@@ -116,7 +116,6 @@ const OTHERS: Readonly<Record<string, string>> = {
   '1-bromo-4-iodobenzene': 'Brc1ccc(I)cc1',
   '1-bromo-2-chloro-4-iodobenzene': 'Brc1ccc(I)cc1Cl',
   '1-chloro-4-iodobenzene': 'Clc1ccc(I)cc1',
-  '4-iodoaniline': 'Nc1ccc(I)cc1',
   '2-bromo-4-iodoaniline': 'Nc1ccc(I)cc1Br',
   '2-iodothiophene': 'Ic1cccs1',
   'triphenylphosphine sulfide': 'S=P(c1ccccc1)(c1ccccc1)c1ccccc1',
