@@ -1,4 +1,4 @@
-import { lnKAt, rootBetween, type Shift } from '../equilibrium'
+import { lnKAt, rootBetween, type Shift, type Tried } from '../equilibrium'
 import { COUPLES, type Couple, type Spared, type When } from '../reactions'
 import { AQUEOUS, inComponents, SOLIDS, type Resolved } from '../species'
 import { GAS_CONSTANT, kelvin, LN10, WARM, type Celsius } from '../units'
@@ -21,6 +21,9 @@ const WORTH_IT = 1e-4
 const FINE_ENOUGH = 1 / 4096
 const NO_FORCE = 5e-4
 const MOST_TRIED = 14
+/** Before that it is guessed so often from what the totals say, each guess found to so many halvings. */
+const MOST_GUESSED = 5
+const HALVINGS = 20
 /** What is used up wholly has no activity of its own to compare: this far it is still asked. */
 const NEARLY_ALL = 0.999
 const logit = (share: number): number => Math.log(share / (1 - share))
@@ -90,7 +93,7 @@ export function react(mix: Reacting, start: Contents): Contents {
     const pair = strongestPair(mix, contents, turns)
     if (!pair) return contents
     const id = pairId(pair.oxidant.couple, pair.reductant.couple)
-    const moved = carryOut(pair, mix)
+    const moved = carryOut(pair, mix, contents)
     turns.set(id, moved ? (turns.get(id) ?? 0) + 1 : MOST_TURNS)
     if (moved) contents = moved
   }
@@ -106,25 +109,23 @@ function strongestPair(mix: Reacting, contents: Contents, turns: ReadonlyMap<str
   const oxidants = PREPARED.filter((p) => isThere(p.oxidised, mix) && open(p.couple.gate?.oxidises, mix, contents.pH))
   if (oxidants.length === 0) return null
   const reductants = PREPARED.filter((p) => isThere(p.reduced, mix) && open(p.couple.gate?.reduces, mix, contents.pH))
-  const potentials = new Map<Prepared, number>()
-  const potentialOf = (p: Prepared): number => {
-    let known = potentials.get(p)
-    if (known === undefined) potentials.set(p, (known = potential(p, contents, mix)))
-    return known
-  }
-  for (const oxidant of oxidants)
-    for (const reductant of reductants) {
-      if (oxidant === reductant || !allows(oxidant, reductant, mix, contents.pH)) continue
-      if ((turns.get(pairId(oxidant.couple, reductant.couple)) ?? 0) >= MOST_TURNS) continue
+  if (reductants.length === 0) return null
+  const given = reductants.map((p) => potential(p, contents, mix))
+  for (const oxidant of oxidants) {
+    const taken = potential(oxidant, contents, mix)
+    for (const [place, reductant] of reductants.entries()) {
+      const apart = taken - (given[place] as number)
+      if (apart - DRIVING_FORCE <= most || oxidant === reductant || !allows(oxidant, reductant, mix, contents.pH)) continue
+      if (turns.size > 0 && (turns.get(pairId(oxidant.couple, reductant.couple)) ?? 0) >= MOST_TURNS) continue
       const slow = overpotential(oxidant, mix) + overpotential(reductant, mix) + (reductant.couple.gate?.reluctant_V ?? 0)
       // What falls apart by itself has no other to wait for, unless its gate speaks of that too.
       const threshold = DRIVING_FORCE + (sharesSpecies(oxidant, reductant) ? 0 : slow)
-      const beyond = potentialOf(oxidant) - potentialOf(reductant) - threshold
-      if (beyond > most) {
-        most = beyond
+      if (apart - threshold > most) {
+        most = apart - threshold
         best = { oxidant, reductant, threshold }
       }
     }
+  }
   return best
 }
 
@@ -159,8 +160,14 @@ const isThere = ({ scarce, inert }: Side, { totals, inert: solids }: Reacting): 
 
 /** Nernst's equation, V. */
 function potential({ couple, oxidised, reduced }: Prepared, contents: Contents, mix: Reacting): number {
-  const ln = ({ terms }: Side): number => terms.reduce((sum, [component, n]) => sum + n * lnActivity(contents, component, mix), 0)
-  return couple.potential_V + ((GAS_CONSTANT * kelvin(mix.temperature)) / (couple.electrons * FARADAY)) * (ln(oxidised) - ln(reduced))
+  const ln = lnActivities(oxidised, contents, mix) - lnActivities(reduced, contents, mix)
+  return couple.potential_V + ((GAS_CONSTANT * kelvin(mix.temperature)) / (couple.electrons * FARADAY)) * ln
+}
+
+function lnActivities({ terms }: Side, contents: Contents, mix: Reacting): number {
+  let sum = 0
+  for (const [component, n] of terms) sum += n * lnActivity(contents, component, mix)
+  return sum
 }
 
 function lnActivity(contents: Contents, component: number, mix: Reacting): number {
@@ -209,8 +216,53 @@ function traceActivity({ chemistry, state }: Contents, component: number, mix: R
   return ln
 }
 
+const FIRST = logit(WORTH_IT)
+const LAST = logit(NEARLY_ALL)
+/**
+ * Where a force that falls with the reaction is gone, as the logit of the share of all it could do: FIRST where it never was, LAST where it lasts.
+ * @param inStep the force, but for a constant, if every activity kept in step with its total: the constant is learned from each trial, and most often two are enough
+ * @param known the force somewhere, if it is known beforehand
+ * @returns the place tried last
+ */
+function whereSpent(forceAt: (place: number) => number, inStep: (place: number) => number, known: Tried | null): Tried {
+  let low = null as Tried | null
+  let high = null as Tried | null
+  let last = known
+  for (let n = 0; n < MOST_GUESSED; n++) {
+    const at: number = last ? guessed(last, inStep, low?.at ?? FIRST, high?.at ?? LAST) : LAST
+    if (at === low?.at || at === high?.at) break
+    last = { at, value: forceAt(at) }
+    if (last.value > 0) low = last
+    else high = last
+    if (Math.abs(last.value) < NO_FORCE || low?.at === LAST || high?.at === FIRST) return last
+    if (low && high && expit(high.at) - expit(low.at) < FINE_ENOUGH) return last
+  }
+  high ??= { at: LAST, value: forceAt(LAST) }
+  if (high.value >= 0) return high
+  low ??= { at: FIRST, value: forceAt(FIRST) }
+  if (low.value <= 0) return low
+  // The force goes about as the logarithm of what is made over what is left: on that scale it is nearly straight.
+  const near = (tried: Tried, other: Tried): boolean => Math.abs(tried.value) < NO_FORCE || Math.abs(expit(tried.at) - expit(other.at)) < FINE_ENOUGH
+  const at = rootBetween(low, high, forceAt, near, MOST_TRIED)
+  return { at, value: 0 }
+}
+
+/** Where the force would be gone between two places, were it what it is where it was tried, and all activities in step with their totals. */
+function guessed(tried: Tried, inStep: (place: number) => number, from: number, to: number): number {
+  const wanted = inStep(tried.at) - tried.value
+  if (inStep(from) <= wanted) return from
+  if (inStep(to) >= wanted) return to
+  let [low, high] = [from, to]
+  for (let n = 0; n < HALVINGS; n++) {
+    const middle = (low + high) / 2
+    if (inStep(middle) > wanted) low = middle
+    else high = middle
+  }
+  return (low + high) / 2
+}
+
 /** Runs one pair to its end, sought between nothing and all where all would be too much. Null, and nothing changed, where it would not move. */
-function carryOut({ oxidant, reductant, threshold }: Pair, mix: Reacting): Contents | null {
+function carryOut({ oxidant, reductant, threshold }: Pair, mix: Reacting, start: Contents): Contents | null {
   const a = reductant.couple.electrons
   const b = oxidant.couple.electrons
   const change = new Map<number, number>()
@@ -230,32 +282,26 @@ function carryOut({ oxidant, reductant, threshold }: Pair, mix: Reacting): Conte
   // A metal in water is limited by nothing that is counted; so much acid at most as the metal itself could use is what is asked.
   if (!Number.isFinite(all)) return null
   const at = (extent: number): Float64Array => {
-    const totals = Float64Array.from(mix.totals)
+    const totals = mix.totals.slice()
     for (const [c, n] of change) totals[c] = c === 0 ? (totals[c] as number) + n * extent : Math.max(0, (totals[c] as number) + n * extent)
     return totals
   }
   const force = (contents: Contents): number => potential(oxidant, contents, mix) - potential(reductant, contents, mix) - threshold + DRIVING_FORCE
-  let extent = all
-  let contents: Contents | null = null
-  const atEnd = force(mix.settle(at(all * NEARLY_ALL)))
-  if (atEnd >= 0) contents = mix.settle(at(all))
-  else {
-    const atStart = force(mix.settle(at(all * WORTH_IT)))
-    if (atStart <= 0) return null
-    // The force goes about as the logarithm of what is made over what is left: on that scale it is nearly straight.
-    rootBetween(
-      { at: logit(WORTH_IT), value: atStart },
-      { at: logit(NEARLY_ALL), value: atEnd },
-      (place) => {
-        extent = all * expit(place)
-        contents = mix.settle(at(extent))
-        return force(contents)
-      },
-      (tried, other) => Math.abs(tried.value) < NO_FORCE || Math.abs(expit(tried.at) - expit(other.at)) < FINE_ENOUGH,
-      MOST_TRIED,
-    )
+  let extent = 0
+  let contents = start
+  const forceAt = (place: number): number => {
+    extent = all * expit(place)
+    contents = mix.settle(at(extent))
+    return force(contents)
   }
-  if (!contents) return null
+  const scale = (GAS_CONSTANT * kelvin(mix.temperature)) / (a * b * FARADAY)
+  const changing = [...change].filter(([c, n]) => c !== 0 && n !== 0)
+  const inStep = (place: number): number =>
+    scale * changing.reduce((sum, [c, n]) => sum - n * Math.log((mix.totals[c] as number) + n * all * expit(place)), 0)
+  const isKnown = changing.every(([c]) => (mix.totals[c] as number) > LEAST)
+  const spent = whereSpent(forceAt, inStep, isKnown ? { at: -Infinity, value: force(start) } : null)
+  if (spent.at === FIRST && spent.value <= 0) return null
+  if (spent.at === LAST && spent.value >= 0) contents = mix.settle(at((extent = all)))
   mix.totals = at(extent)
   for (const [solid, n] of solids) {
     const left = Math.max(0, (mix.inert.get(solid) ?? 0) + n * extent)
