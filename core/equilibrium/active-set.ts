@@ -46,19 +46,22 @@ export class ActiveSet {
     this.correction = new Float64Array(m)
   }
 
-  /** Starts from the phases that are there, leaving out those that may not form. */
-  reset(phases: Float64Array, allowed: Uint8Array | undefined): void {
+  /** Starts from the phases that are there, leaving out those that may not form; `kept` where they are as they were at an equilibrium, and no other is wanted. */
+  reset(phases: Float64Array, allowed: Uint8Array | undefined, kept: boolean): void {
     this.size = 0
+    this.settled = kept
     for (let p = 0; p < this.system.phases; p++) {
       this.free[p] = allowed ? (allowed[p] as number) : 1
       this.inSet[p] = 0
-      if (this.free[p] === 0) phases[p] = 0
-      else if ((phases[p] as number) > 0 && this.size < this.m) {
+      if (!((phases[p] as number) > 0)) phases[p] = 0
+      else if (this.free[p] === 1 && this.size < this.m) {
         this.set[this.size++] = p
         this.inSet[p] = 1
-      } else phases[p] = 0
+      } else {
+        phases[p] = 0
+        this.settled = false
+      }
     }
-    this.settled = false
   }
 
   /** After a shortened step the amounts moved only that far; a phase that has left stays gone. */

@@ -13,12 +13,10 @@ import {
 } from '../species'
 import { celsius, GAS_CONSTANT, kelvin, LN10, type Celsius } from '../units'
 import { Solver } from './solver'
-import { buildSystem, type System } from './system'
+import { atTemperature, buildShape, type Shape, type System } from './system'
 
-/** A system together with the chemistry its rows stand for. */
-export interface Chemistry {
-  readonly system: System
-  readonly solver: Solver
+/** The species that some components can make, and the shape of their system: the same at every temperature. */
+interface Kinds {
   /** Global component index of each local one; hydrogen is always the first. */
   readonly components: readonly number[]
   /** Local index by global one, or -1. */
@@ -28,7 +26,18 @@ export interface Chemistry {
   /** What a second liquid of this family takes up; its rows come after the gases'. */
   readonly extracts: readonly Extract[]
   readonly solids: readonly Solid[]
+  readonly shape: Shape
+  /** Places of the solids that form only where a gate stands open. */
+  readonly gated: readonly number[]
+  readonly solvent: SolventFamily | undefined
+}
+
+/** A system together with the chemistry its rows stand for. */
+export interface Chemistry extends Kinds {
+  readonly system: System
+  readonly solver: Solver
   readonly temperature: Celsius
+  readonly shift: Shift | undefined
 }
 
 const REFERENCE = kelvin(celsius(25))
@@ -63,16 +72,26 @@ const extractsOf = byLastComponent(EXTRACTS)
 const solidsOf = byLastComponent(SOLIDS)
 
 const cache = new Map<string, Chemistry>()
+const kinds = new Map<string, Kinds>()
+/** So many are remembered, some ten kilobytes each; then all are forgotten. */
+const MOST_REMEMBERED = 8000
 const shiftKeys = new WeakMap<Shift, number>()
 let shifts = 0
 
-function keyOf(components: readonly number[], temperature: Celsius, shift: Shift | undefined, solvent: SolventFamily | undefined): string {
-  let which = 0
-  if (shift) {
-    which = shiftKeys.get(shift) ?? 0
-    if (which === 0) shiftKeys.set(shift, (which = ++shifts))
-  }
-  return `${components.join()}@${temperature}#${which}${solvent ?? ''}`
+function remembered<T>(known: Map<string, T>, key: string, make: () => T): T {
+  const found = known.get(key)
+  if (found !== undefined) return found
+  const made = make()
+  if (known.size > MOST_REMEMBERED) known.clear()
+  known.set(key, made)
+  return made
+}
+
+function keyOf(shift: Shift | undefined): number {
+  if (!shift) return 0
+  let which = shiftKeys.get(shift) ?? 0
+  if (which === 0) shiftKeys.set(shift, (which = ++shifts))
+  return which
 }
 
 /**
@@ -82,34 +101,39 @@ function keyOf(components: readonly number[], temperature: Celsius, shift: Shift
  */
 export function chemistryOf(present: readonly number[], temperature: Celsius, shift?: Shift, solvent?: SolventFamily): Chemistry {
   const components = [...new Set([0, ...present])].sort((a, b) => a - b)
-  const key = keyOf(components, temperature, shift, solvent)
-  const known = cache.get(key)
-  if (known) return known
+  const kind = `${components.join()}${solvent ?? ''}`
+  return remembered(cache, `${kind}@${temperature}#${keyOf(shift)}`, () => {
+    const known = remembered(kinds, kind, () => kindsOf(components, solvent))
+    const { aqueous, gases, extracts, solids, shape } = known
+    const rows = [
+      ...aqueous.map((s) => lnKAt(s, temperature) + shifted(shift, 'aqueous', s)),
+      ...gases.map((s) => lnKAt(s, temperature) + shifted(shift, 'gas', s)),
+      ...extracts.map((s) => lnKAt(s, temperature) + shifted(shift, 'extract', s) + ((solvent && s.data.logD[solvent]) ?? 0) * LN10),
+    ]
+    const phases = solids.map((s) => lnKAt(s, temperature) + shifted(shift, 'solid', s))
+    const system = atTemperature(shape, rows, phases, temperature)
+    return { ...known, system, solver: new Solver(system), temperature, shift }
+  })
+}
+const shifted = (shift: Shift | undefined, kind: string, { id }: Resolved): number => (shift?.get(`${kind}:${id}`) ?? 0) * LN10
+
+function kindsOf(components: readonly number[], solvent: SolventFamily | undefined): Kinds {
   const local = new Int32Array(COMPONENTS.length).fill(-1)
   components.forEach((global, index) => (local[global] = index))
   const terms = (s: Resolved): [number, number][] => s.terms.map(([component, n]) => [local[component] as number, n])
-  const shifted = (s: Resolved, kind: string): number => lnKAt(s, temperature) + (shift?.get(`${kind}:${s.id}`) ?? 0) * LN10
   const aqueous = aqueousOf(components, local)
   const gases = gasesOf(components, local)
   const extracts = solvent ? extractsOf(components, local).filter((e) => e.data.logD[solvent] !== undefined) : []
   const solids = solidsOf(components, local)
-  const system = buildSystem(
+  const shape = buildShape(
     components.length,
     [
-      ...aqueous.map((s) => ({ terms: terms(s), lnK: shifted(s, 'aqueous'), charge: s.formula.charge, place: 0 as const })),
-      ...gases.map((s) => ({ terms: terms(s), lnK: shifted(s, 'gas'), charge: 0, place: 1 as const })),
-      ...extracts.map((s) => ({
-        terms: terms(s),
-        lnK: shifted(s, 'extract') + ((solvent && s.data.logD[solvent]) ?? 0) * LN10,
-        charge: 0,
-        place: 2 as const,
-      })),
+      ...aqueous.map((s) => ({ terms: terms(s), charge: s.formula.charge, place: 0 as const })),
+      ...gases.map((s) => ({ terms: terms(s), charge: 0, place: 1 as const })),
+      ...extracts.map((s) => ({ terms: terms(s), charge: 0, place: 2 as const })),
     ],
-    solids.map((s) => ({ terms: terms(s), lnK: shifted(s, 'solid') })),
-    temperature,
+    solids.map((s) => ({ terms: terms(s) })),
   )
-  const chemistry = { system, solver: new Solver(system), components, local, aqueous, gases, extracts, solids, temperature }
-  if (cache.size > 4000) cache.clear()
-  cache.set(key, chemistry)
-  return chemistry
+  const gated = solids.flatMap((s, p) => (s.data.gate ? [p] : []))
+  return { components, local, aqueous, gases, extracts, solids, shape, gated, solvent }
 }

@@ -36,6 +36,16 @@ export const newState = (system: System): State => ({
   warm: false,
 })
 
+/** Where another solve of the same system is to start from. */
+export const stateFrom = ({ lambda, amounts, phases, ionicStrength, warm }: State): State => ({
+  lambda: lambda.slice(),
+  amounts: new Float64Array(amounts.length),
+  phases: phases.slice(),
+  ionicStrength,
+  iterations: 0,
+  warm,
+})
+
 /** Thrown when the iteration does not end: the problem is convex, so this is a bug or an impossible total. */
 export class EquilibriumError extends Error {
   constructor(
@@ -89,7 +99,10 @@ export class Solver {
   private readonly trial: Float64Array
   private readonly pull: Float64Array
   private readonly held: Float64Array
-  private readonly lnGamma = new Float64Array(17 * 17)
+  private readonly lnGamma: Float64Array
+  private readonly factor: Float64Array
+  /** ln K of each species with its activity coefficient, and the room it is in, taken in. */
+  private readonly constant: Float64Array
   private readonly distinct: number[]
   private readonly lnPlace = new Float64Array(3)
   private readonly active: ActiveSet
@@ -112,6 +125,9 @@ export class Solver {
     this.held = new Float64Array(m)
     this.active = new ActiveSet(system)
     this.distinct = [...new Set(system.chargeSquared)]
+    this.constant = new Float64Array(system.species)
+    this.lnGamma = new Float64Array(Math.max(...this.distinct) + 1)
+    this.factor = new Float64Array(this.lnGamma.length)
   }
 
   /**
@@ -132,12 +148,14 @@ export class Solver {
   }
 
   private attempt(given: Totals, state: State, iterations: number): boolean {
+    let kept = state.warm
     if (!state.warm) this.guess(state, given.allowed)
-    else this.makeFeasible(state, given.allowed)
+    else kept = this.makeFeasible(state, given.allowed)
     this.useActivities(state.ionicStrength)
     this.evaluate(state.lambda, state.amounts)
-    this.active.reset(state.phases, given.allowed)
-    let frozen = false
+    this.active.reset(state.phases, given.allowed, kept)
+    // A state that holds for these totals too needs no step.
+    let frozen = kept && this.followActivities(state, Infinity)
     let last = Infinity
     for (let iteration = 1; iteration <= iterations; iteration++) {
       const worst = this.balance(state)
@@ -189,14 +207,13 @@ export class Solver {
 
   /** Fills λ and the phases for one ln a(H+); returns hydrogen held less hydrogen present, mol/L. */
   private predominance(lambdaH: number, state: State, allowed: Uint8Array | undefined): number {
-    const { components, species, start, columns, coefficients, lnK, chargeSquared, place } = this.system
+    const { components, species, start, columns, coefficients } = this.system
     const { lambda, amounts } = state
-    const { total, lnGamma, lnPlace } = this
+    const { total, constant } = this
     lambda[0] = lambdaH
     for (let j = 1; j < components; j++) lambda[j] = Math.log(total[j] as number)
     for (let i = components; i < species; i++) {
-      const where = place[i] as number
-      let exponent = (lnK[i] as number) + (lnPlace[where] as number) - (where === 0 ? (lnGamma[chargeSquared[i] as number] as number) : 0)
+      let exponent = constant[i] as number
       let scarcest = Infinity
       let lowered = -1
       let coefficient = 1
@@ -210,8 +227,9 @@ export class Solver {
           coefficient = a
         }
       }
-      if (lowered < 0 || exponent <= Math.log(scarcest)) continue
-      lambda[lowered] = (lambda[lowered] as number) - (exponent - Math.log(scarcest)) / coefficient
+      if (lowered < 0) continue
+      const most = Math.log(scarcest)
+      if (exponent > most) lambda[lowered] = (lambda[lowered] as number) - (exponent - most) / coefficient
     }
     state.phases.fill(0)
     this.makeFeasible(state, allowed)
@@ -227,9 +245,10 @@ export class Solver {
     return balance
   }
 
-  /** Lowers components until no allowed phase is supersaturated: the active set then starts inside its walls. */
-  private makeFeasible(state: State, allowed: Uint8Array | undefined): void {
+  /** Lowers components until no allowed phase is supersaturated: the active set then starts inside its walls. Returns whether none was. */
+  private makeFeasible(state: State, allowed: Uint8Array | undefined): boolean {
     const s = this.system
+    let none = true
     for (let p = 0; p < s.phases; p++) {
       if (allowed?.[p] === 0) continue
       let index = s.phaseLnK[p] as number
@@ -251,23 +270,29 @@ export class Solver {
       if (index > SATURATION_TOLERANCE && lowered >= 0) {
         state.lambda[lowered] = (state.lambda[lowered] as number) - index / coefficient
         if (state.phases[p] === 0) state.phases[p] = scarcest
+        none = false
       }
     }
+    return none
   }
 
   private useActivities(ionicStrength: number): void {
     this.ionicStrength = ionicStrength
     const f = this.system.slope * davies(ionicStrength)
-    for (const z2 of this.distinct) this.lnGamma[z2] = z2 === 0 ? SALTING_OUT * Math.min(ionicStrength, IONIC_STRENGTH_LIMIT) : -f * z2
+    const { lnGamma, constant, lnPlace } = this
+    const { species, lnK, place, chargeSquared } = this.system
+    for (const z2 of this.distinct) lnGamma[z2] = z2 === 0 ? SALTING_OUT * Math.min(ionicStrength, IONIC_STRENGTH_LIMIT) : -f * z2
+    for (let i = 0; i < species; i++) {
+      const where = place[i] as number
+      constant[i] = (lnK[i] as number) + (where === 0 ? -(lnGamma[chargeSquared[i] as number] as number) : (lnPlace[where] as number))
+    }
   }
 
   private evaluate(lambda: Float64Array, amounts: Float64Array): void {
-    const { species, start, columns, coefficients, lnK, chargeSquared, place } = this.system
-    const { lnGamma, lnPlace } = this
+    const { species, start, columns, coefficients } = this.system
+    const { constant } = this
     for (let i = 0; i < species; i++) {
-      const where = place[i] as number
-      let exponent = (lnK[i] as number) + (lnPlace[where] as number)
-      if (where === 0) exponent -= lnGamma[chargeSquared[i] as number] as number
+      let exponent = constant[i] as number
       const end = start[i + 1] as number
       for (let k = start[i] as number; k < end; k++) exponent += (coefficients[k] as number) * (lambda[columns[k] as number] as number)
       amounts[i] = Math.exp(exponent > 200 ? 200 : exponent)
@@ -427,15 +452,11 @@ export class Solver {
     const moved = Math.abs(strength - this.ionicStrength)
     if (moved <= 1e-8 * (strength + 1e-6)) return true
     if (largest > 3) return false
-    const before = Float64Array.from(this.distinct, (z2) => this.lnGamma[z2] as number)
+    const { factor, lnGamma } = this
+    factor.set(lnGamma)
     this.useActivities(strength)
-    const factor = FACTORS
-    this.distinct.forEach((z2, k) => {
-      factor[z2] = Math.exp((before[k] as number) - (this.lnGamma[z2] as number))
-    })
+    for (const z2 of this.distinct) factor[z2] = Math.exp((factor[z2] as number) - (lnGamma[z2] as number))
     for (let i = 0; i < species; i++) if (place[i] === 0) amounts[i] = (amounts[i] as number) * (factor[chargeSquared[i] as number] as number)
     return false
   }
 }
-
-const FACTORS = new Float64Array(17 * 17)

@@ -4,7 +4,15 @@
  * A dissolved or gaseous species i holds a_ij of component j and has activity exp(lnK_i + Σ_j a_ij λ_j), λ_j = ln activity of
  * component j. A pure phase s (a solid) is saturated where lnK_s + Σ_j a_sj λ_j = 0.
  */
-export interface System {
+export interface System extends Shape {
+  readonly lnK: Float64Array
+  readonly phaseLnK: Float64Array
+  /** Debye–Hückel slope times ln 10 at the system's temperature. */
+  readonly slope: number
+}
+
+/** What of a system is the same at every temperature. */
+export interface Shape {
   readonly components: number
   readonly species: number
   readonly phases: number
@@ -12,7 +20,6 @@ export interface System {
   readonly start: Int32Array
   readonly columns: Int32Array
   readonly coefficients: Float64Array
-  readonly lnK: Float64Array
   /** Charge of each species, squared. */
   readonly chargeSquared: Uint8Array
   /** 0 in the aqueous liquid, 1 in the gas space, 2 in a second liquid. */
@@ -24,27 +31,41 @@ export interface System {
   readonly phaseStart: Int32Array
   readonly phaseColumns: Int32Array
   readonly phaseCoefficients: Float64Array
-  readonly phaseLnK: Float64Array
-  /** Debye–Hückel slope times ln 10 at the system's temperature. */
-  readonly slope: number
 }
 
-export interface SpeciesRow {
+export interface PhaseRow {
   readonly terms: readonly (readonly [component: number, coefficient: number])[]
-  readonly lnK: number
+}
+export interface SpeciesRow extends PhaseRow {
   readonly charge: number
   readonly place: 0 | 1 | 2
 }
-export interface PhaseRow {
-  readonly terms: readonly (readonly [component: number, coefficient: number])[]
-  readonly lnK: number
-}
+type WithConstant<Row> = Row & { readonly lnK: number }
 
 /** The Debye–Hückel slope (decimal, molar scale) between 0 and 100 °C. Source: a fit to the usual table, 0.491 at 0 °C, 0.509 at 25, 0.600 at 100. */
 export const debyeHueckelSlope = (temperature_C: number): number => 0.4913 + 6.08e-4 * temperature_C + 4.8e-6 * temperature_C * temperature_C
 
 /** @throws RangeError when a component has no free species of its own, since its balance could then not be closed */
-export function buildSystem(components: number, species: readonly SpeciesRow[], phases: readonly PhaseRow[], temperature_C: number): System {
+export const buildSystem = (
+  components: number,
+  species: readonly WithConstant<SpeciesRow>[],
+  phases: readonly WithConstant<PhaseRow>[],
+  temperature_C: number,
+): System => {
+  const constants = (rows: readonly { readonly lnK: number }[]): number[] => rows.map((row) => row.lnK)
+  return atTemperature(buildShape(components, species, phases), constants(species), constants(phases), temperature_C)
+}
+
+/** A shape with its constants, in the order of its species and phases. */
+export const atTemperature = (shape: Shape, lnK: readonly number[], phaseLnK: readonly number[], temperature_C: number): System => ({
+  ...shape,
+  lnK: Float64Array.from(lnK),
+  phaseLnK: Float64Array.from(phaseLnK),
+  slope: debyeHueckelSlope(temperature_C) * Math.LN10,
+})
+
+/** @throws RangeError when a component has no free species of its own */
+export function buildShape(components: number, species: readonly SpeciesRow[], phases: readonly PhaseRow[]): Shape {
   for (let j = 0; j < components; j++) {
     if (!species.some((s) => s.terms.length === 1 && s.terms[0]?.[0] === j)) throw new RangeError(`component ${j} has no species of its own`)
   }
@@ -67,7 +88,6 @@ export function buildSystem(components: number, species: readonly SpeciesRow[], 
     species: species.length,
     phases: phases.length,
     ...rows,
-    lnK: Float64Array.from(species, (s) => s.lnK),
     chargeSquared: Uint8Array.from(species, (s) => s.charge * s.charge),
     place: Uint8Array.from(species, (s) => s.place),
     pairStart,
@@ -76,8 +96,6 @@ export function buildSystem(components: number, species: readonly SpeciesRow[], 
     phaseStart: phaseRows.start,
     phaseColumns: phaseRows.columns,
     phaseCoefficients: phaseRows.coefficients,
-    phaseLnK: Float64Array.from(phases, (s) => s.lnK),
-    slope: debyeHueckelSlope(temperature_C) * Math.LN10,
   }
 }
 

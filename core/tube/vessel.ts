@@ -1,4 +1,4 @@
-import { acidExcess, chemistryOf, newState, rootBetween, type Chemistry, type Shift, type State } from '../equilibrium'
+import { acidExcess, chemistryOf, newState, rootBetween, stateFrom, type Chemistry, type Shift, type State } from '../equilibrium'
 import { AQUEOUS, COMPONENTS, gasById, molarMass, type Extract, type Gas, type Solid, type Solution, type SolventData } from '../species'
 import { celsius, GAS_CONSTANT_L_atm, kelvin, LN10, ROOM, type Celsius } from '../units'
 import { convert, mayConvert } from './convert'
@@ -92,16 +92,36 @@ function mayForm({ id, data: { gate } }: Solid, vessel: Vessel): boolean {
   if (gate.after_min !== undefined && vessel.rested_min < gate.after_min) return false
   return gate.from === undefined || (vessel.contents?.solids.some((s) => s.solid.id === gate.from) ?? false)
 }
-const gatesOf = (chemistry: Chemistry, vessel: Vessel): Uint8Array => Uint8Array.from(chemistry.solids, (s) => (mayForm(s, vessel) ? 1 : 0))
+function gatesOf({ solids, gated }: Chemistry, vessel: Vessel): Uint8Array {
+  const allowed = new Uint8Array(solids.length).fill(1)
+  for (const p of gated) if (!mayForm(solids[p] as Solid, vessel)) allowed[p] = 0
+  return allowed
+}
 const secondShare = ({ second, volume_mL }: Vessel): number => (second ? second.volume_mL / volume_mL : 0)
+
+function localTotals({ components }: Chemistry, totals: Float64Array): Float64Array {
+  const local = new Float64Array(components.length)
+  for (let j = 0; j < local.length; j++) local[j] = totals[components[j] as number] as number
+  return local
+}
+function chemistryIn(vessel: Vessel, totals: Float64Array, shift: Shift | undefined): Chemistry {
+  const present: number[] = []
+  for (let j = 1; j < totals.length; j++) if ((totals[j] as number) > NEGLIGIBLE) present.push(j)
+  return chemistryOf(present, vessel.temperature, shift, vessel.second?.solvent.family)
+}
+/** Whether a chemistry is that of these totals, so that it need not be looked up. */
+function fits(chemistry: Chemistry, vessel: Vessel, totals: Float64Array, shift: Shift | undefined): boolean {
+  const { local, temperature, solvent } = chemistry
+  if (temperature !== vessel.temperature || solvent !== vessel.second?.solvent.family || chemistry.shift !== shift) return false
+  for (let j = 1; j < totals.length; j++) if ((totals[j] as number) > NEGLIGIBLE !== (local[j] as number) >= 0) return false
+  return true
+}
 
 /** The equilibrium of some totals in a vessel's volume and at its temperature, without oxidation or reduction. */
 function equilibrate(vessel: Vessel, totals: Float64Array, shift: Shift | undefined, last: Contents | null): Contents {
-  const present: number[] = []
-  for (let j = 1; j < totals.length; j++) if ((totals[j] as number) > NEGLIGIBLE) present.push(j)
-  const chemistry = chemistryOf(present, vessel.temperature, shift, vessel.second?.solvent.family)
-  const state = warmStart(chemistry, last)
-  const local = Float64Array.from(chemistry.components, (global) => totals[global] as number)
+  const chemistry = last && fits(last.chemistry, vessel, totals, shift) ? last.chemistry : chemistryIn(vessel, totals, shift)
+  const state = warmStart(chemistry, last, totals, vessel.volume_mL / 1000)
+  const local = localTotals(chemistry, totals)
   const allowed = gatesOf(chemistry, vessel)
   const excess = acidExcess(strongAcid(totals, vessel.volume_mL))
   const secondLiquid = secondShare(vessel)
@@ -148,14 +168,23 @@ export function settleEquilibrium(vessel: Vessel, shift?: Shift): Vessel {
   return { ...vessel, totals, inert, reacted, contents, aged: new Set(gated), asIssued }
 }
 
-function warmStart(chemistry: Chemistry, last: Contents | null): State {
+/** What was known of other components goes on from there; what is new is taken to be free. */
+function carriedOver(chemistry: Chemistry, last: Contents, totals: Float64Array, litres: number): State {
   const state = newState(chemistry.system)
-  if (last?.chemistry !== chemistry) return state
-  state.lambda.set(last.state.lambda)
-  state.phases.set(last.state.phases)
+  chemistry.components.forEach((global, j) => {
+    const before = last.chemistry.local[global] as number
+    state.lambda[j] = before >= 0 ? (last.state.lambda[before] as number) : Math.log((totals[global] as number) / litres)
+  })
+  const amounts = new Map(last.chemistry.solids.map((s, p) => [s, last.state.phases[p] as number]))
+  chemistry.solids.forEach((s, p) => (state.phases[p] = amounts.get(s) ?? 0))
   state.ionicStrength = last.state.ionicStrength
   state.warm = true
   return state
+}
+
+function warmStart(chemistry: Chemistry, last: Contents | null, totals: Float64Array, litres: number): State {
+  if (!last) return newState(chemistry.system)
+  return last.chemistry === chemistry ? stateFrom(last.state) : carriedOver(chemistry, last, totals, litres)
 }
 
 function readContents(chemistry: Chemistry, state: State, volume_mL: number): Contents {
@@ -214,7 +243,8 @@ export function gasesOver(vessel: Vessel): ReturnType<typeof gasPressures> {
 
 /** The vessel with some of a solution poured in, not yet at equilibrium; its temperature that of the mixture. */
 export function pour(vessel: Vessel, solution: Solution, volume_mL: number): Vessel {
-  const totals = Float64Array.from(vessel.totals, (t, j) => t + ((solution.totals[j] as number) * volume_mL) / 1000)
+  const totals = vessel.totals.slice()
+  for (let j = 0; j < totals.length; j++) totals[j] = (totals[j] as number) + ((solution.totals[j] as number) * volume_mL) / 1000
   const volume = vessel.volume_mL + volume_mL
   return wet({
     ...vessel,
@@ -246,12 +276,8 @@ export interface Escaped {
 /** The liquid shared with a gas space of some size: the state, and the mol of each gas in the space. */
 function sharedWithGas(vessel: Vessel, contents: Contents, gasSpace: number): { atm: number; gas: number[] } {
   const { chemistry, state } = contents
-  const inSpace = newState(chemistry.system)
-  inSpace.lambda.set(state.lambda)
-  inSpace.phases.set(state.phases)
-  inSpace.ionicStrength = state.ionicStrength
-  inSpace.warm = true
-  const totals = Float64Array.from(chemistry.components, (global) => vessel.totals[global] as number)
+  const inSpace = stateFrom(state)
+  const totals = localTotals(chemistry, vessel.totals)
   const excess = acidExcess(strongAcid(vessel.totals, vessel.volume_mL))
   const allowed = gatesOf(chemistry, vessel)
   const secondLiquid = secondShare(vessel)
@@ -261,7 +287,7 @@ function sharedWithGas(vessel: Vessel, contents: Contents, gasSpace: number): { 
 }
 
 function withoutGas(vessel: Vessel, contents: Contents, gas: readonly number[]): Float64Array {
-  const kept = Float64Array.from(vessel.totals)
+  const kept = vessel.totals.slice()
   contents.chemistry.gases.forEach((g, i) => {
     for (const [component, n] of g.terms) kept[component] = (kept[component] as number) - n * (gas[i] ?? 0)
   })
@@ -337,7 +363,7 @@ export function pourOff(vessel: Vessel): { liquid: Vessel; rest: Vessel } {
 /** Splits off a share of a vessel: liquid alone once it has settled, liquid and suspended solid before. */
 export function split(vessel: Vessel, volume_mL: number): { portion: Vessel; rest: Vessel } {
   const share = Math.min(1, volume_mL / vessel.volume_mL)
-  const taken = Float64Array.from(vessel.totals, (t) => t * share)
+  const taken = vessel.totals.map((t) => t * share)
   let water = vessel.water * share
   if (vessel.settled && vessel.contents) {
     for (const { solid, mol } of vessel.contents.solids) {
@@ -365,7 +391,7 @@ export function split(vessel: Vessel, volume_mL: number): { portion: Vessel; res
   const rest = {
     ...vessel,
     organic: shared.rest,
-    totals: Float64Array.from(vessel.totals, (t, j) => t - (taken[j] as number)),
+    totals: vessel.totals.map((t, j) => t - (taken[j] as number)),
     water: vessel.water - water,
     volume_mL: vessel.volume_mL * (1 - share),
   }
