@@ -35,10 +35,17 @@ export function addTo(bench: Bench, step: Extract<Step, { do: 'add' }>, start: V
   const done = signOf(step.until, vessel)
   let now: ReturnType<typeof release> = { vessel, escaped: [] }
   let drops = 0
-  do {
-    now = together(now, one(now.vessel, drop))
-    drops++
-  } while (drops < MOST_DROPS && !done(now.vessel, drops))
+  let leap = 1
+  for (let isNear = !ONE_WAY.has(step.until), isDone = false; !isDone && drops < MOST_DROPS;) {
+    const next = together(now, one(now.vessel, leap * drop))
+    isDone = done(next.vessel, drops + leap)
+    isNear ||= isDone
+    if (!isDone || leap === 1) {
+      now = next
+      drops += leap
+    } else isDone = false
+    leap = isNear ? Math.max(1, Math.floor(leap / 2)) : Math.min(2 * leap, MOST_DROPS - drops)
+  }
   return { after: now.vessel, poured: poured(drops * drop), drops, escaped: now.escaped }
 }
 
@@ -116,6 +123,9 @@ function addSolid(reagent: string, mg: number, vessel: Vessel, shift: Shift | un
   const { vessel: after, escaped } = release(settleEquilibrium(wetDry({ ...vessel, dry }), shift), shift)
   return { after, escaped }
 }
+
+/** Signs that every drop brings nearer: those before the last need not be looked at one by one. */
+const ONE_WAY: ReadonlySet<Until> = new Set(['just-basic', 'just-acidic'])
 
 /** When to stop adding. "Excess" is a second volume after the sign, at least twenty drops. */
 function signOf(until: Until, start: Vessel): (now: Vessel, drops: number) => boolean {

@@ -43,6 +43,26 @@ describe('amounts', () => {
     expect(vessel(bench, 'OS').totals[COMPONENTS.indexOf('Na^+')]).toBeCloseTo((whole * 4) / 5, 8)
   })
 
+  test.each([
+    ['CrCl3·6H2O', 'NH3 2 M', 'just-basic', (pH: number) => pH > 7.5],
+    ['FeCl3·6H2O', 'NaOH 2 M', 'just-basic', (pH: number) => pH > 7.5],
+    ['Na2CO3', 'HCl 2 M', 'just-acidic', (pH: number) => pH < 6],
+    ['Na2HPO4·12H2O', 'acetic acid 2 M', 'just-acidic', (pH: number) => pH < 6],
+  ] as const)('%s with %s until %s: as many drops as one by one', (salt, reagent, until, isDone) => {
+    const start = work(salt, [DISSOLVE, { ...TAKE, mL: 3 }])
+    const { event } = perform(start, step({ do: 'add', to: 'A', reagent, until }))
+    let bench = start
+    let drops = 0
+    do {
+      bench = perform(bench, step({ do: 'add', to: 'A', reagent, drops: 1 })).bench
+      drops++
+    } while (drops < 80 && !isDone(vessel(bench, 'A').contents?.pH ?? 7))
+    expect(event.drops).toBe(drops)
+    expect(drops).toBeGreaterThan(1)
+    // What bubbles off on the way does so in fewer portions: a hundredth of a unit at most.
+    expect(Math.abs((event.after.contents?.pH ?? NaN) - (vessel(bench, 'A').contents?.pH ?? NaN))).toBeLessThan(0.01)
+  })
+
   test('taking and pouring conserve every element, however they are ordered', () => {
     const reagents = ['NaOH 2 M', 'NH3 2 M', 'HCl 2 M', 'AgNO3', 'Ba(NO3)2', 'H2SO4 dil', 'ammonium chloride']
     const move = fc.oneof(
