@@ -43,6 +43,17 @@ export interface Expectation {
 /** States of vessels kept of mixtures, a dozen kilobytes each. */
 const MOST_KEPT = 12_000
 
+const beginnings = new WeakMap<Recipe['steps'], readonly string[]>()
+/** A recipe's beginnings, by what is done in them. */
+function beginningsOf(steps: Recipe['steps']): readonly string[] {
+  let known = beginnings.get(steps)
+  if (!known) {
+    let text = ''
+    beginnings.set(steps, (known = steps.map((step) => (text += JSON.stringify(step)))))
+  }
+  return known
+}
+
 interface Node {
   readonly runner: Runner
   readonly percept: () => Percept
@@ -147,9 +158,8 @@ export class Simulations {
     if (!node) return null
     const looked = recipe.steps.slice(0, -1).findLastIndex((step) => step.do === 'look')
     // Where nothing was looked at before, a look has nothing to be compared with; work done freely is watched step by step.
-    const until = looked >= 0 ? looked + 1 : recipe.steps.at(-1)?.do === 'look' ? 0 : -1
-    const earlier = recipe.steps.slice(0, until)
-    const before = earlier.length > 0 ? this.node(content, earlier) : null
+    const until = looked >= 0 ? looked + 1 : recipe.steps.at(-1)?.do === 'look' ? 0 : recipe.steps.length - 1
+    const before = until > 0 ? this.node(content, recipe.steps, until) : null
     const percept = node.percept()
     const earlierSight = before?.percept()
     return { percept, before: earlierSight?.vessel === percept.vessel ? earlierSight : null }
@@ -158,18 +168,20 @@ export class Simulations {
   /** The vessel that the recipe's last step is done on, just before it; undefined where there is none yet, or where what led up to it cannot be done with this. */
   vesselBefore(content: Content, recipe: Recipe): Vessel | undefined {
     const last = recipe.steps.at(-1)
-    return last && this.node(content, recipe.steps.slice(0, -1))?.runner.vessel(vesselOf(last))
+    return last && this.node(content, recipe.steps, recipe.steps.length - 1)?.runner.vessel(vesselOf(last))
   }
 
-  private node(content: Content, steps: readonly Recipe['steps'][number][]): Node | null {
+  /** The state after the first so many of the steps. */
+  private node(content: Content, steps: Recipe['steps'], length = steps.length): Node | null {
     let known = this.nodes.get(content.id)
     if (!known) this.nodes.set(content.id, (known = new Map<string, Node | null>()))
-    const key = JSON.stringify(steps)
+    const last = steps[length - 1]
+    const key = beginningsOf(steps)[length - 1]
+    if (!last || key === undefined) return null
     const found = known.get(key)
     if (found !== undefined) return found
-    const last = steps.at(-1)
-    const parent = steps.length > 1 ? this.node(content, steps.slice(0, -1)) : undefined
-    if (parent === null || !last) return null
+    const parent = length > 1 ? this.node(content, steps, length - 1) : undefined
+    if (parent === null) return null
     const runner = parent
       ? parent.runner.fork()
       : new Runner(content.jar ?? { solids: [{ formula: content.id, mg: this.sample_mg }] }, this.conditions)

@@ -9,7 +9,7 @@ import {
   type Change,
 } from '../reactions'
 import { AQUEOUS, COMPONENT_INDEX, dryPhase, inComponents, type Resolved } from '../species'
-import { concentration, onlyLooks, type Contents, type Event, type Vessel } from '../tube'
+import { onlyLooks, type Contents, type Event, type Vessel } from '../tube'
 
 /** Every equation of an event: oxidations first, the one with most electrons leading, then what came down, dissolved or left without them. */
 export function equationsOf(event: Event): string[] {
@@ -57,12 +57,11 @@ function guiseOf(component: string, contents: Contents | null): Resolved {
 }
 
 function changesOf(event: Event): Change[] {
-  const sums = new Map<string, { species: Resolved; kind: Change['kind']; mol: number; notable: boolean }>()
+  const sums = new Map<Resolved, { species: Resolved; kind: Change['kind']; mol: number; notable: boolean }>()
   const count = (species: Resolved, kind: Change['kind'], mol: number, notable: boolean): void => {
-    const key = `${kind}:${species.id}`
-    const known = sums.get(key)
+    const known = sums.get(species)
     if (known) known.mol += mol
-    else sums.set(key, { species, kind, mol, notable })
+    else sums.set(species, { species, kind, mol, notable })
   }
   const countComponent = (component: number, mol: number): void => {
     const species = AQUEOUS[component]
@@ -111,7 +110,7 @@ function changesOf(event: Event): Change[] {
   if (after.volume_mL > 0) {
     for (const [id, mol] of before.dry) for (const [component, n] of dryPhase(id)?.terms ?? []) countComponent(component, -n * mol)
   }
-  return [...sums.values()].map((c) => (c.kind === 'aqueous' && c.mol < 0.02 * amountOf(after, c.species.id) ? { ...c, notable: false } : c))
+  const left = new Map<Resolved, number>()
+  after.contents?.chemistry.aqueous.forEach((s, i) => left.set(s, ((after.contents?.state.amounts[i] as number) * after.volume_mL) / 1000))
+  return [...sums.values()].map((c) => (c.kind === 'aqueous' && c.mol < 0.02 * (left.get(c.species) ?? 0) ? { ...c, notable: false } : c))
 }
-
-const amountOf = (vessel: Vessel, formula: string): number => (concentration(vessel, formula) * vessel.volume_mL) / 1000
