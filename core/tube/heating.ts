@@ -4,7 +4,7 @@ import { BOILING, ROOM, type Celsius } from '../units'
 import { held, StepError, type Done } from './jar'
 import { roast, type Heating, type RoastStage } from './roast'
 import { distil, hydrolyse, hydrolyses, rested, waits } from './slow'
-import { release, settleEquilibrium, strip, type Vessel } from './vessel'
+import { release, settleEquilibrium, STREAM_PORTIONS, strip, type Vessel } from './vessel'
 
 /** mL of steam's worth of water a gently boiling tube loses in a minute, and the litres that is at 100 °C. */
 export const BOILED_mL = 0.15
@@ -27,9 +27,6 @@ export function heatDry(vessel: Vessel, stages: readonly Heating[], to_C?: numbe
   return { after: { ...vessel, dry, headspace, roasted: true, temperature: ROOM }, roasted }
 }
 
-/** Time is taken in this many portions where something is made and driven off at once. */
-const PORTIONS = 4
-
 export function heat(vessel: Vessel, temperature: Celsius, time_min: number, stream_L: number, boiled_mL: number, shift: Shift | undefined): Done {
   held(vessel, 'vessel')
   if (dryOnly(vessel)) return heatDry(vessel, ['gently'], temperature)
@@ -38,9 +35,10 @@ export function heat(vessel: Vessel, temperature: Celsius, time_min: number, str
   const hot = rested({ ...vessel, temperature, settled: false }, 0)
   let gone = release(settleEquilibrium(hot, shift), shift)
   const slow = hydrolyses(vessel)
-  const portions = slow ? PORTIONS : 1
+  // Where something is made and driven off at once, the time is taken in portions, and each portion of the stream after that.
+  const portions = slow ? STREAM_PORTIONS : 1
   for (let n = 0; n < portions; n++) {
-    gone = together(gone, strip(rested(gone.vessel, time_min / portions), stream_L / portions, shift))
+    gone = together(gone, strip(rested(gone.vessel, time_min / portions), stream_L / portions, shift, STREAM_PORTIONS / portions))
     // What is made last is not driven off: a tube taken from the bath still smells.
     if (slow) gone = { ...gone, vessel: settleEquilibrium(hydrolyse(gone.vessel, time_min / portions), shift) }
   }

@@ -294,19 +294,21 @@ function withoutGas(vessel: Vessel, contents: Contents, gas: readonly number[]):
   return kept
 }
 
+export const STREAM_PORTIONS = 4
 /**
  * Carries volatile gases off with a stream of vapour or air in equilibrium with the liquid.
- * @param stream_L volume of the carrier over the whole time, L, taken in four portions
+ * @param stream_L volume of the carrier over the whole time, L
+ * @param portions it is taken in
  */
-export function strip(vessel: Vessel, stream_L: number, shift?: Shift): { vessel: Vessel; escaped: Escaped[] } {
+export function strip(vessel: Vessel, stream_L: number, shift?: Shift, portions = STREAM_PORTIONS): { vessel: Vessel; escaped: Escaped[] } {
   const before = gasPressures(vessel)
   if (before.every(({ atm }) => atm < NO_PRESSURE_atm)) return { vessel, escaped: [] }
   const lost = new Map<string, number>()
   let now = vessel
-  for (let portion = 0; portion < 4; portion++) {
+  for (let portion = 0; portion < portions; portion++) {
     const { contents } = now
     if (!contents) break
-    const { gas } = sharedWithGas(now, contents, stream_L / 4 / (GAS_CONSTANT_L_atm * kelvin(now.temperature)))
+    const { gas } = sharedWithGas(now, contents, stream_L / portions / (GAS_CONSTANT_L_atm * kelvin(now.temperature)))
     contents.chemistry.gases.forEach((g, i) => lost.set(g.id, (lost.get(g.id) ?? 0) + (gas[i] ?? 0)))
     now = settleEquilibrium({ ...now, totals: withoutGas(now, contents, gas) }, shift)
   }
