@@ -82,6 +82,18 @@ function closing(text: string, rest: string): number {
  * @throws FormulaError when any part is not understood
  */
 export function parseFormula(text: string): Formula {
+  let known = read.get(text)
+  if (!known) {
+    // Formulae of the registry come up time and again; what people type in does not.
+    if (read.size >= MOST_READ) read.clear()
+    read.set(text, (known = readFormula(text)))
+  }
+  return known
+}
+const read = new Map<string, Formula>()
+const MOST_READ = 4000
+
+function readFormula(text: string): Formula {
   const { body, charge } = splitCharge(plain(text))
   const atoms: Record<string, number> = {}
   if (body === '') throw new FormulaError(text, text)
@@ -95,5 +107,11 @@ export function parseFormula(text: string): Formula {
 
 /** Molar mass, g/mol. */
 export function molarMass(formula: Formula): number {
-  return Object.entries(formula.atoms).reduce((sum, [element, count]) => sum + count * (ATOMIC_MASS[element] ?? 0), 0)
+  let known = masses.get(formula)
+  if (known === undefined) {
+    known = Object.entries(formula.atoms).reduce((sum, [element, count]) => sum + count * (ATOMIC_MASS[element] ?? 0), 0)
+    masses.set(formula, known)
+  }
+  return known
 }
+const masses = new WeakMap<Formula, number>()
