@@ -230,6 +230,8 @@ function likeWhatStands(table: readonly Float64Array[], named: readonly Hypothes
   })
 }
 
+/** While the bench is idle: rounds of thinking again, and the steps simulated in each. */
+export const SHARPENING = { rounds: 6, steps: 1500 } as const
 /** Steps simulated to think a mixture through before it is left. */
 export const THOROUGH = 24_000
 /** The same to answer once about a notebook as it stands: a minute or so for seventy tests of a mixture that are hard to explain, seconds as a rule. */

@@ -1,10 +1,7 @@
-import { adviseFrom, caseSchema, doTest, drawSolution, reason, Simulations, takePercepts, type Entry, type Reasoning } from '@foxing/core'
+import { adviseFrom, caseSchema, doTest, drawSolution, reason, SHARPENING, Simulations, takePercepts, type Entry, type Reasoning } from '@foxing/core'
 import { builtPercepts } from './percepts'
 import { randomFrom } from './random'
 
-/** As the bench has it: steps simulated in a round of thinking again, and rounds of it before it is left. */
-const SHARPENED = 1500
-const ROUNDS = 6
 /** Tests of one mixture that are done and waited for. */
 const TESTS_DONE = 25
 const SEED = 7
@@ -36,8 +33,8 @@ export function mixtures(): void {
     const thought = once(() => reason(notebook))
     let reasoning = thought.said
     let settled = answer.ms + thought.ms
-    for (let round = 0; round < ROUNDS; round++) {
-      const again = once(() => reason(notebook, {}, undefined, { deep: SHARPENED }))
+    for (let round = 0; round < SHARPENING.rounds; round++) {
+      const again = once(() => reason(notebook, {}, undefined, { deep: SHARPENING.steps }))
       if (best(again.said) === best(reasoning) && round > 0) break
       settled += again.ms
       reasoning = again.said

@@ -55,8 +55,8 @@ export const riddlesOf = (scales: Scales, { parts, logs }: Weighed): readonly nu
 function kicksOf(scales: Scales, best: Weighed): readonly Change[] {
   const { parts, logs } = best
   const found = riddlesOf(scales, best).flatMap((place) => {
-    const among = PARTS.filter((part) => scales.answers(place, part))
-    const held = new Map([...parts].filter(([part]) => among.includes(part)))
+    const among = scales.spokenOf(place)
+    const held = scales.heldOf(parts, place)
     const logOf = (change: Change): number => sum(scales.partRows(change.parts, place))
     const explains = (change: Change, than = logs[place] ?? 0): boolean => logOf(change) > than + WORTH_TRYING
     const single = [...inAnyAmount(parts, among), ...removals(parts, held), ...otherAmounts(parts, held)].filter((change) => explains(change))
@@ -159,8 +159,8 @@ function fitted(scales: Scales, { parts, changed }: Change, best: Weighed, exhau
 
 /** Changes that explain a test better than a mixture does, those that explain it best. */
 function remediesFor(scales: Scales, { parts, logs }: Weighed, place: number): readonly Change[] {
-  const among = PARTS.filter((part) => scales.answers(place, part))
-  const held = new Map([...parts].filter(([part]) => among.includes(part)))
+  const among = scales.spokenOf(place)
+  const held = scales.heldOf(parts, place)
   const amounts = [...otherAmounts(parts, held), ...otherAmounts(parts, held, FINE_CLASSES)]
   return [...inAnyAmount(parts, among), ...amounts, ...removals(parts, held)]
     .map((change) => ({ change, log: sum(scales.partRows(change.parts, place)) }))
@@ -222,10 +222,7 @@ function refined(scales: Scales, start: Weighed, exhausted: () => boolean, chang
 function hopefuls(scales: Scales, best: Weighed): readonly string[] {
   const [worst] = riddlesOf(scales, best)
   if (worst === undefined) return []
-  return additions(
-    best.parts,
-    PARTS.filter((part) => scales.answers(worst, part)),
-  )
+  return additions(best.parts, scales.spokenOf(worst))
     .map(({ parts, changed }) => ({ part: changed[0] ?? '', log: sum(scales.partRows(parts, worst)) }))
     .sort((a, b) => b.log - a.log)
     .slice(0, HOPEFULS)

@@ -1,6 +1,6 @@
 import { everyAddition, otherAmounts, pairs, removals, swaps } from './changes'
 import { climb, improve } from './climb'
-import { PARTS, type Parts } from './parts'
+import type { Parts } from './parts'
 import type { Scales, Weighed } from './scales'
 
 /** Pairs are tried among no more parts than these. */
@@ -10,12 +10,12 @@ const PAIRED = 14
 export function follow(scales: Scales, { parts, place }: { parts: Parts; place: number }): Parts {
   // What the mixture says by itself gives no reason to look for another.
   if (scales.explains(parts, place)) return parts
-  const among = PARTS.filter((part) => scales.answers(place, part))
+  const among = scales.spokenOf(place)
   // What the new test lets a mixture hope for, found before any is given up for falling short of it.
   for (const { parts: other } of [...everyAddition(parts, among), ...removals(parts)]) scales.partRows(other, place)
   return improve(scales, scales.whole(parts, place + 1), (now) => {
     // What the test does not speak of was settled by those before it.
-    const spoken = new Map([...now.parts].filter(([part]) => among.includes(part)))
+    const spoken = scales.heldOf(now.parts, place)
     const single = [...everyAddition(now.parts, among), ...removals(now.parts, spoken), ...otherAmounts(now.parts, spoken)]
     return [single, swaps(now.parts, among), among.length <= PAIRED ? pairs(now.parts, among) : []]
   }).parts

@@ -1,4 +1,4 @@
-import { everyAddition, removals } from './changes'
+import { everyAddition, removals, type Change } from './changes'
 import { improve } from './climb'
 import { PARTS, type Parts } from './parts'
 import { compositionOf, GIVEN_UP, type Scales, type Weighed } from './scales'
@@ -26,14 +26,11 @@ export function hastily(scales: Scales, before: Found | undefined, parts: Parts,
   let now = parts
   for (let place = from; place < until; place++) {
     if (scales.effort >= scales.limit || scales.explains(now, place)) continue
-    const among = PARTS.filter((part) => scales.answers(place, part))
-    const spoken = (held: Parts): Parts => new Map([...held].filter(([part]) => among.includes(part)))
-    now = improve(
-      scales,
-      scales.whole(now, place + 1),
-      (at) => [[...everyAddition(at.parts, among), ...removals(at.parts, spoken(at.parts))]],
-      ROUNDS,
-    ).parts
+    const nearest = (at: Weighed): Change[] => [
+      ...everyAddition(at.parts, scales.spokenOf(place)),
+      ...removals(at.parts, scales.heldOf(at.parts, place)),
+    ]
+    now = improve(scales, scales.whole(now, place + 1), (at) => [nearest(at)], ROUNDS).parts
   }
   const best = scales.whole(now, until)
   const weighed = [was, ...rivals]

@@ -1,6 +1,6 @@
 import type { Content, Simulations } from '../hypotheses'
 import type { Group } from '../groups'
-import { ACID, carriersOf, CATIONS, DRY, isAnion, massOf, mixtureOf, type AmountClass, type Carriers, type Parts } from './parts'
+import { ACID, carriersOf, CATIONS, DRY, isAnion, massOf, mixtureOf, PARTS, type AmountClass, type Carriers, type Parts } from './parts'
 import type { Responders } from './responders'
 import { rowsOf, shortfallOf } from './rows'
 import { provenBy } from './proofs'
@@ -193,6 +193,11 @@ export class Scales {
     return part === ACID || part === DRY || known === undefined || known.includes(part) || this.entangled.get(place)?.has(part) === true
   }
 
+  /** The parts a test speaks of. */
+  spokenOf = (place: number): readonly string[] => PARTS.filter((part) => this.answers(place, part))
+  /** Those of them that a mixture holds. */
+  heldOf = (parts: Parts, place: number): Parts => new Map([...parts].filter(([part]) => this.answers(place, part)))
+
   contentOf(parts: Parts, carriers?: Carriers, mg = massOf(parts)): Content {
     let key = carriers ? `${carriers.anion ?? ''} ${carriers.cation ?? ''} ${mg};` : ''
     for (const [part, amount] of parts) key += `${part} ${amount},`
@@ -204,7 +209,7 @@ export class Scales {
 
   /** The parts of a mixture that a test answers: with these alone it is worked, so that mixtures which differ in nothing it speaks of are one to it. */
   private answering(parts: Parts, place: number): Content {
-    const spoken = new Map([...parts].filter(([part]) => this.answers(place, part)))
+    const spoken = this.heldOf(parts, place)
     if (spoken.size === parts.size) return this.contentOf(parts)
     const { anion, cation } = carriersOf(parts)
     // A part that is not spoken of carries its charge in silence; another does not take its place.

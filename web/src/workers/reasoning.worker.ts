@@ -28,6 +28,7 @@ import {
   practiceMixture,
   readStructuresWith,
   reason,
+  SHARPENING,
   saidOfJar,
   REFERENCE_IONS,
   seenIn,
@@ -184,9 +185,6 @@ const nameOf = ({ case: settings, entries }: Asked): string => JSON.stringify([s
 /** A question that is on its way already when the long half of an older one is begun goes first, ms. */
 const LET_PASS = 25
 
-/** Rounds of thinking again before it is left, and the steps simulated in each. */
-const SHARPENINGS = 6
-const SHARPENED = 1500
 /** Thinking again begins when nothing was written for so long, ms: who writes on has the next line read at once. */
 const AFTER_THOUGHT = 1200
 
@@ -233,13 +231,13 @@ const worker = {
     const asked = nameOf(notebook)
     newest = asked
     await readyFor(notebook.case)
-    for (let round = 0; round < SHARPENINGS; round++) {
+    for (let round = 0; round < SHARPENING.rounds; round++) {
       await new Promise((resolve) => setTimeout(resolve, round === 0 ? AFTER_THOUGHT : 0))
       if (asked !== newest) return null
       const known = reasoned(notebook)
       // An organic jar is gone through from the beginning each time: what was asked before costs nothing, and more molecules are.
       const rounds = notebook.case.kind === 'organic' ? round + 1 : 1
-      const reasoning = reason(notebook, {}, undefined, { deep: SHARPENED * rounds })
+      const reasoning = reason(notebook, {}, undefined, { deep: SHARPENING.steps * rounds })
       if (!saysMore(reasoning, known.reasoning)) continue
       last = { asked: known.asked, reasoning }
       return worker.think(notebook)
