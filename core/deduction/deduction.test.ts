@@ -177,6 +177,19 @@ describe('recipes', () => {
     ]
     expect(recipeOf(parse(elsewhere as object[])).key).toBe(recipeOf(parse(A)).key)
   })
+  test('a longer recipe goes on from where a shorter one stopped', () => {
+    const salt = findSalt('CuSO4.5H2O')
+    if (!salt) throw new Error('no salt')
+    const fresh = new Simulations(500)
+    const all = parse(A)
+    fresh.expect(salt, recipeOf(all.slice(0, -1)))
+    const before = fresh.made
+    fresh.expect(salt, recipeOf(all))
+    expect(fresh.made - before).toBe(1)
+    fresh.forget([salt.id])
+    fresh.expect(salt, recipeOf(all))
+    expect(fresh.made - before).toBe(1 + all.length)
+  })
   test('what was poured into the stock is part of what comes out of it', () => {
     const acidified = [A[0], { do: 'add', to: 'OS', reagent: 'HNO3 2 M', drops: 3 }, ...A.slice(1)]
     expect(recipeOf(parse(acidified as object[])).key).not.toBe(recipeOf(parse(A)).key)

@@ -4,7 +4,7 @@ import { COMPONENTS } from '../species'
 import { celsius } from '../units'
 import { davies } from './activity'
 import { chemistryOf, type Chemistry } from './chemistry'
-import { newState, Solver, type State } from './solver'
+import { newState, Solver, stateFrom, type State } from './solver'
 import { buildSystem } from './system'
 
 interface Solved {
@@ -136,6 +136,26 @@ describe('properties of any tube', () => {
       }),
       { numRuns: 400, seed: 8 },
     )
+  })
+
+  test('a state that holds already is found to hold without a step, and kept to the last figure', () => {
+    fc.assert(
+      fc.property(tube, (t) => {
+        const { chemistry, state } = solve(totalsOf(t), t.temperature)
+        const again = solve(totalsOf(t), t.temperature, [], stateFrom(state))
+        expect(again.state.lambda).toEqual(state.lambda)
+        expect(again.state.phases).toEqual(state.phases)
+        expect([chemistry === again.chemistry, again.state.iterations]).toEqual([true, 1])
+      }),
+      { numRuns: 200, seed: 9 },
+    )
+  })
+
+  test('a solid that may no longer form is not kept because the state held with it', () => {
+    const { state } = solve({ 'H^+': 0, 'Ba^2+': 0.01, 'SO4^2-': 0.01, 'Na^+': 0.02, 'Cl^-': 0.02 })
+    const without = solve({ 'H^+': 0, 'Ba^2+': 0.01, 'SO4^2-': 0.01, 'Na^+': 0.02, 'Cl^-': 0.02 }, 25, ['BaSO4'], stateFrom(state))
+    expect(without.solid('BaSO4')).toBe(0)
+    expect(without.concentration('Ba^2+')).toBeGreaterThan(1e-3)
   })
 })
 

@@ -25,6 +25,10 @@ describe('formulae as people write them', () => {
     expect(() => parseFormula(text)).toThrow(FormulaError)
   })
 
+  test('read again it is the same; what is none is none each time', () => {
+    expect(parseFormula('KAl(SO4)2.12H2O')).toBe(parseFormula('KAl(SO4)2.12H2O'))
+    for (let n = 0; n < 2; n++) expect(() => parseFormula('Xy3')).toThrow(/Xy3/)
+  })
   test('molar mass of alum is that of the tables (474.39 g/mol for the potassium salt, CRC)', () => {
     expect(molarMass(parseFormula('KAl(SO4)2.12H2O'))).toBeCloseTo(474.38, 1)
   })
