@@ -204,8 +204,9 @@ export function dryAppearance(vessel: Vessel): { colour: Colour; form: Form } | 
   const main = parts[0]?.phase
   if (!main) return null
   const colour = mixedColour(parts.map(({ phase, mol }) => ({ hex: phase.data.colour.hex, share: mol })))
-  // Colourless crystals are called colourless, the powder of the same salt white.
-  const named = main.data.colour.words === 'colourless' ? { ...colour, name: 'colourless', family: 'colourless' as const } : colour
+  // Colourless crystals are called colourless, the powder of the same salt white; with another salt's colour on them they are neither.
+  const isPlain = main.data.colour.words === 'colourless' && colour.family === 'white'
+  const named = isPlain ? { ...colour, name: 'colourless', family: 'colourless' as const } : colour
   return { colour: named, form: vessel.roasted ? 'powder' : (aired(vessel, main.data.formula) ?? main.form) }
 }
 
