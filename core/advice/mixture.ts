@@ -37,6 +37,8 @@ const PORTIONS: readonly Test[] = [
 ]
 /** Of a solid, what is done before anything is dissolved, and how that is done: these come first. */
 const OF_SOLID: readonly Test[] = ['appearance', 'solubility-in-water', 'dilute-acid-on-solid'].flatMap((id) => TESTS.find((t) => t.id === id) ?? [])
+/** What fire does to it, where that tells much. */
+const IN_FIRE: readonly Test[] = ['heat-gently', 'heat-strongly', 'heat-gas-into-lime-water'].flatMap((id) => TESTS.find((t) => t.id === id) ?? [])
 const PROOFS: readonly Test[] = TESTS.filter((t) => onSolution(t) && t.stage === 'confirmation')
 
 /** What was written of each test. */
@@ -66,9 +68,11 @@ export function worthDoing(reasoning: Reasoning, settings: Notebook['case'], all
       if (bits >= least) found.push({ test, bits, because: outlook.tells(test) })
     }
   }
-  if (reasoning.simulations.sample_mL === undefined)
+  if (reasoning.simulations.sample_mL === undefined) {
     for (const test of OF_SOLID)
       if (!done.has(test.id) && allowed(test)) found.push({ test, bits: outlook.bitsOf(test), because: outlook.tells(test) })
+    tryOut(IN_FIRE, FIRST)
+  }
   tryOut(PORTIONS, FIRST)
   const scheme = schemeById.get(settings.school.scheme ?? '') ?? FULL_SEPARATION_THIOACETAMIDE
   const left = goingOn(testsOfScheme(scheme), testsToDo(scheme, { done: (test) => done.has(test), told: toldBy(reasoning) }), done)

@@ -2,6 +2,7 @@ import { Runner, type Percept } from '../perception'
 import { SALTS, type Salt } from '../species'
 import type { Structure } from '../structure'
 import { vesselOf, type Conditions, type Nothing, type Powder, type Sample, type Vessel } from '../tube'
+import { groundOf, hangsOnSalts } from './mixture/ground'
 import type { Recipe } from './trace'
 
 /** What may be in a jar. */
@@ -153,6 +154,8 @@ export class Simulations {
   }
 
   private workOut(content: Content, recipe: Recipe): Expectation | null {
+    const [ground] = hangsOnSalts(recipe.steps) ? groundOf(content) : []
+    if (ground) return this.expect(ground, recipe)
     const node = this.node(content, recipe.steps)
     this.makeRoom(content)
     if (!node) return null

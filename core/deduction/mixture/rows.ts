@@ -1,11 +1,30 @@
 import type { Group } from '../groups'
 import type { Content, Simulations } from '../hypotheses'
-import { likelihood, likelihoodAt, togetherInOneTest, unknowing } from '../likelihood'
+import { likelihood, likelihoodAt, logOfMean, togetherInOneTest, unknowing } from '../likelihood'
 import { stepsMeant } from '../meant'
 import { observationsOf } from '../seen'
+import { groundOf, hangsOnSalts } from './ground'
+
+/** What a group is asked of: a powder of which the ions are supposed, where what was seen hangs on its salts, as each of the salts it may be ground of; else the content itself. */
+function askedOf({ observations }: Group, content: Content): readonly Content[] {
+  const ways = observations.some((o) => o.steps.some(({ recipe }) => hangsOnSalts(recipe.steps))) ? groundOf(content) : []
+  return ways.length > 0 ? ways : [content]
+}
 
 /** Natural logarithms of the probability of each observation of a group, with this in the jar. */
 export function rowsOf(group: Group, content: Content, simulations: Simulations): readonly number[] {
+  const ways = askedOf(group, content).map((way) => rowsWith(group, way, simulations))
+  const sums = ways.map(sum)
+  const [first = []] = ways
+  if (ways.length === 1) return first
+  // One way is as good as another; each observation keeps its share of what the test says with the best of them.
+  const best = ways[sums.indexOf(Math.max(...sums))] ?? first
+  const factor = sum(best) < 0 ? logOfMean(sums) / sum(best) : 1
+  return best.map((row) => row * factor)
+}
+export const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0)
+
+function rowsWith(group: Group, content: Content, simulations: Simulations): readonly number[] {
   const rows = group.observations.map((o) => Float64Array.of(Math.log(likelihood(o, (step) => simulations.expect(content, step.recipe)))))
   // Of mixtures there are too many for a mean: where the model does not hold nothing is known.
   togetherInOneTest(
@@ -16,7 +35,10 @@ export function rowsOf(group: Group, content: Content, simulations: Simulations)
 }
 
 /** By how much what was written of a test is less likely than what a careful observer would have written of this: near nothing where it is explained (natural logarithm). */
-export function shortfallOf(group: Group, content: Content, simulations: Simulations): number {
+export const shortfallOf = (group: Group, content: Content, simulations: Simulations): number =>
+  Math.min(...askedOf(group, content).map((way) => shortfallWith(group, way, simulations)))
+
+function shortfallWith(group: Group, content: Content, simulations: Simulations): number {
   let short = 0
   for (const o of group.observations) {
     const [step] = stepsMeant(o)

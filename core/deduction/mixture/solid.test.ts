@@ -1,14 +1,16 @@
 import { describe, expect, test } from '@jest/globals'
 import { caseSchema, entrySchema, type Entry } from '../../notebook'
 import { Runner } from '../../perception'
-import { molarMass, parseFormula } from '../../species'
+import { dryPhase, inComponents, molarMass, parseFormula } from '../../species'
 import { stepSchema } from '../../tube'
 import { reason } from '../deduce'
+import { groupsOf } from '../groups'
 import { Simulations, type Content } from '../hypotheses'
 import { observationsOf, seenIn } from '../seen'
 import { liquidOf, SOLUTION_mL, traceOf } from '../trace'
 import { everyAddition, otherAmounts, pairsOut, removals, shifted, swaps } from './changes'
 import { practiceMixture, practicePowder } from './draw'
+import { groundOf, hangsOnSalts } from './ground'
 import { ionsFound } from './index'
 import { ACID, DRY, massOf, mixtureOf, PARTS, type AmountClass, type Parts } from './parts'
 import { Scales } from './scales'
@@ -60,6 +62,70 @@ describe('a powder of which the ions are supposed', () => {
   })
 })
 
+describe('the salts that a powder may be ground of', () => {
+  const powder = (...parts: readonly string[]): Content => mixtureOf(dry(...parts), 20)
+  const componentsOf = (content: Content): Map<number, number> => {
+    const held = new Map<number, number>()
+    if (content.jar && 'solids' in content.jar)
+      for (const { formula, mg } of content.jar.solids) {
+        const phase = dryPhase(formula)
+        for (const [c, n] of phase?.terms ?? []) held.set(c, (held.get(c) ?? 0) + (n * mg) / molarMass(phase?.formula ?? parseFormula(formula)))
+      }
+    return held
+  }
+  test('hold most of its ions between them, and no more of any than it does', () => {
+    for (const parts of [
+      ['Cu^2+', 'Na^+', 'SO4^2-', 'Cl^-'],
+      ['NH4^+', 'Zn^2+', 'CO3^2-', 'Br^-'],
+      ['Pb^2+', 'K^+', 'NO3^-'],
+    ] as const) {
+      const content = powder(...parts)
+      const ions = content.jar && 'powder' in content.jar ? inComponents(content.jar.powder.ions).terms : new Map<number, number>()
+      const ways = groundOf(content)
+      expect(ways.length).toBeGreaterThan(0)
+      expect(new Set(ways.map(({ id }) => id)).size).toBe(ways.length)
+      for (const way of ways) {
+        const held = componentsOf(way)
+        for (const [c, mmol] of held) if (c !== 0) expect(mmol).toBeLessThanOrEqual((ions.get(c) ?? 0) * 1.001)
+        expect(held.size).toBeGreaterThanOrEqual(parts.length - 1)
+      }
+      expect(groundOf(content)).toBe(ways)
+    }
+  })
+  test('are none for a solution, for salts that are known, and for ions of which the bench has no salt together', () => {
+    expect(groundOf(mixtureOf(new Map([['Cu^2+', 'middling']]), 20))).toEqual([])
+    expect(groundOf({ id: 'NaCl', jar: { solids: [{ formula: 'NaCl', mg: 500 }] } })).toEqual([])
+    expect(groundOf(powder('Fe(CN)6^3-'))).toEqual([])
+  })
+  test.each([
+    [
+      true,
+      [
+        { do: 'take', from: 'sample', into: 'A', mg: 20 },
+        { do: 'look', at: 'A' },
+      ],
+    ],
+    [
+      true,
+      [
+        { do: 'take', from: 'sample', into: 'A', mg: 50 },
+        { do: 'ignite', vessel: 'A', heat: 'gently' },
+      ],
+    ],
+    [false, [{ do: 'flame', from: 'sample', support: 'wire' }]],
+    [
+      false,
+      [
+        { do: 'take', from: 'sample', into: 'A', mg: 20 },
+        { do: 'add', to: 'A', reagent: 'HCl 2 M', drops: 5 },
+        { do: 'look', at: 'A' },
+      ],
+    ],
+  ])('%s: what is seen hangs on them', (does, steps) => {
+    expect(hangsOnSalts(steps.map((step) => stepSchema.parse(step)))).toBe(does)
+  })
+})
+
 describe('whether a mixture is a solid', () => {
   const mixture = caseSchema.parse({ kind: 'mixture' })
   const saw = (value: string): Entry => entrySchema.parse({ id: 's', at: '', saw: { channel: 'appearance.form', value } })
@@ -104,6 +170,54 @@ describe('the parts of a solid', () => {
       new Scales(new Simulations(500), {}, 20, { isSolid: true, maxCations }).whole(dry('Cu^2+', 'Zn^2+', 'Cl^-'), 0).score
     expect(of()).toBe(of(2))
     expect(of(2) - of(1)).toBeCloseTo(6, 6)
+  })
+})
+
+test('common salt with blue vitriol in it is blue, and by itself colourless', () => {
+  const look = (...solids: { formula: string; mg: number }[]): string | undefined => {
+    const runner = new Runner({ solids })
+    runner.step(stepSchema.parse({ do: 'take', into: 'A', mg: 50 }))
+    return runner.step(stepSchema.parse({ do: 'look', at: 'A' })).appearance?.colour.family
+  }
+  expect(look({ formula: 'NaCl', mg: 250 }, { formula: 'CuSO4.5H2O', mg: 250 })).toBe('blue')
+  expect(look({ formula: 'NaCl', mg: 250 }, { formula: 'KNO3', mg: 250 })).toBe('colourless')
+})
+
+describe('a solid looked at and heated', () => {
+  const ground = (...formulae: string[]): Content => ({ id: formulae.join(), jar: { solids: formulae.map((formula) => ({ formula, mg: 250 })) } })
+  /** By how much likelier what was written is of one powder than of another (natural logarithm), these tests alone. */
+  function apart(content: Content, tests: readonly string[], right: Parts, wrong: Parts): number {
+    const scales = new Scales(new Simulations(500), {}, 20, { isSolid: true })
+    const groups = groupsOf(traceOf({ case: solid, entries: written(content, tests) }))
+    scales.takeUp(groups)
+    const said = (parts: Parts): number => scales.whole(parts, groups.length).logs.reduce((a, b) => a + b, 0)
+    return said(right) - said(wrong)
+  }
+  test.each([
+    ['brown fumes speak of nitrate', ['Pb(NO3)2', 'KCl'], ['heat-strongly'], ['Pb^2+', 'K^+', 'NO3^-', 'Cl^-'], ['Pb^2+', 'K^+', 'CO3^2-', 'Cl^-']],
+    [
+      'a blue powder speaks of copper',
+      ['CuSO4.5H2O', 'NaCl'],
+      ['appearance'],
+      ['Cu^2+', 'Na^+', 'SO4^2-', 'Cl^-'],
+      ['Zn^2+', 'Na^+', 'SO4^2-', 'Cl^-'],
+    ],
+    [
+      'a white sublimate speaks of ammonium',
+      ['NH4Cl', 'Na2SO4'],
+      ['heat-strongly'],
+      ['NH4^+', 'Na^+', 'SO4^2-', 'Cl^-'],
+      ['K^+', 'Na^+', 'SO4^2-', 'Cl^-'],
+    ],
+    [
+      'yellow hot and white cold speaks of zinc',
+      ['ZnO', 'NaCl'],
+      ['heat-strongly'],
+      ['Zn^2+', 'Na^+', 'CO3^2-', 'Cl^-'],
+      ['Mg^2+', 'Na^+', 'CO3^2-', 'Cl^-'],
+    ],
+  ] as const)('%s', (_, salts, tests, right, wrong) => {
+    expect(apart(ground(...salts), tests, dry(...right), dry(...wrong))).toBeGreaterThan(0.9)
   })
 })
 
