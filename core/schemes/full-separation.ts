@@ -583,7 +583,7 @@ const carbonateGroup: readonly Separation[] = [
   },
   {
     id: 'ammonium-out',
-    title: 'Ammonium salts driven off, then sodium and potassium',
+    title: 'Ammonium salts driven off, then lithium, sodium and potassium',
     on: 'VI1',
     steps: [{ do: 'ignite', vessel: THIS }, add('water', mL(0.8)), spin('VI2')],
     liquid: 'VI2',
@@ -591,6 +591,12 @@ const carbonateGroup: readonly Separation[] = [
     relies: ['ammonium driven off: it passes for potassium'],
     because: 'Only the alkalis and magnesium are left.',
     proofs: [
+      // What the carbonate left of strontium has a red line beside the crimson ones.
+      whole('VI2', ['Li^+'], [{ do: 'flame', from: THIS, through: 'spectroscope', for: 'a crimson line' }], {
+        channel: 'flame.line',
+        values: ['crimson'],
+        without: ['red'],
+      }),
       on('VI2', 0.3, ['Na^+'], [add('potassium hexahydroxoantimonate', mL(0.6)), stand(10), look('slow white crystals')], solid('white')),
       on(
         'VI2',

@@ -68,3 +68,12 @@ describe('a sign, as it was written', () => {
     expect(isSign([saw('paper.red litmus paper', 'red')], { channel: 'paper', values: ['blue'] })).toBe(false)
   })
 })
+
+test('crimson in the flame of the last fraction is lithium, beside red it is what was left of strontium', () => {
+  const proof = FULL_SEPARATION.separations.flatMap((s) => s.proofs ?? []).find(({ ions }) => ions.includes('Li^+'))
+  if (!proof) throw new Error('no proof of lithium')
+  const told = (...lines: string[]) => lines.map((value) => saw('flame.line', value))
+  expect(isSign(told('yellow', 'orange', 'crimson'), proof.sign)).toBe(true)
+  expect(isSign(told('orange', 'red', 'crimson'), proof.sign)).toBe(false)
+  expect(isSign(told('yellow', 'far red'), proof.sign)).toBe(false)
+})

@@ -102,7 +102,9 @@ export const someSolid = (told: readonly Observation[], { cameDown }: Separation
     : told.some(({ channel, negated }) => !negated && channel.startsWith('precipitate.') && channel !== 'precipitate.dissolves')
 
 /** Whether what was written is the sign; a trace of a precipitate is not. */
-export function isSign(told: readonly Observation[], { channel, values }: Sign): boolean {
+export function isSign(told: readonly Observation[], sign: Sign): boolean {
+  const { channel, values, without } = sign
+  if (without && isSign(told, { channel, values: without })) return false
   if (channel.startsWith('precipitate.') && told.some((o) => o.channel === 'precipitate.amount' && o.value === 'trace' && !o.negated)) return false
   return told.some((o) => !o.negated && (channel === 'paper' ? o.channel.startsWith('paper.') : o.channel === channel) && values.includes(o.value))
 }

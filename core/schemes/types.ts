@@ -58,8 +58,10 @@ export interface Proof {
 
 /** What counts as seen, in the words of the notebook. */
 export interface Sign {
-  readonly channel: 'precipitate.colour' | 'precipitate.habit' | 'solution.colour' | 'layer.colour' | 'flame.colour' | 'paper'
+  readonly channel: 'precipitate.colour' | 'precipitate.habit' | 'solution.colour' | 'layer.colour' | 'flame.colour' | 'flame.line' | 'paper'
   readonly values: readonly string[]
+  /** Values of the channel that must not be seen with them. */
+  readonly without?: readonly string[]
 }
 
 /** Whether a separation is left out, by which earlier ones brought something down. */

@@ -1,6 +1,6 @@
 import { stepSchema, withVessels, type Step } from '../tube'
 import { THIS, type TestStep } from '../catalogue'
-import type { Percept } from '../perception'
+import { lineColour, type Percept } from '../perception'
 import { stepsOfProof, vesselOfProof } from './tests'
 import { leftOut, type Proof, type Scheme, type Separation, type Sign } from './types'
 
@@ -63,7 +63,9 @@ const counts = (percept: Percept, { cameDown }: Separation): boolean => (cameDow
 const somethingSolid = ({ precipitates, deposit }: Percept): boolean => precipitates.length > 0 || deposit !== null
 
 /** Whether what was seen is the sign; a trace of a precipitate is not: every reagent and every wash leaves one now and then. */
-export function answers(percept: Percept, { channel, values }: Sign): boolean {
+export function answers(percept: Percept, sign: Sign): boolean {
+  const { channel, values, without } = sign
+  if (without && answers(percept, { channel, values: without })) return false
   const has = (family: string | undefined): boolean => family !== undefined && values.includes(family)
   switch (channel) {
     case 'precipitate.colour':
@@ -76,6 +78,8 @@ export function answers(percept: Percept, { channel, values }: Sign): boolean {
       return percept.layers.some((l) => has(l.colour.family))
     case 'flame.colour':
       return has(percept.flame?.colour.family)
+    case 'flame.line':
+      return percept.flame?.lines.some((nm) => has(lineColour(nm))) === true
     case 'paper':
       return percept.papers.some((p) => has(p.to.family))
   }

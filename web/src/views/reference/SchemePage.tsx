@@ -91,6 +91,7 @@ function Parting({ separation }: { readonly separation: Separation }) {
         <p key={i} className="mt-1">
           <Ions ions={proof.ions} /> <span className="text-sm text-faint">counts as seen:</span> {proof.sign.channel.replace('.', ', ')}{' '}
           {proof.sign.values.join(' or ')}
+          {proof.sign.without && `, and no ${proof.sign.without.join(' or ')}`}
         </p>
       ))}
     </li>
