@@ -14,7 +14,8 @@ import {
 import { climb, improve } from './climb'
 import { followAgain } from './follow'
 import { FINE_CLASSES, PARTS, type Parts } from './parts'
-import { compositionOf, sum, type Scales, type Weighed } from './scales'
+import { sum } from './rows'
+import { compositionOf, type Scales, type Weighed } from './scales'
 
 /**
  * Thinking a mixture through again where something it does not explain is left: what would explain the riddle is put in, or what stands in its way taken out, whatever it costs elsewhere, and the others
@@ -36,7 +37,7 @@ const NEAR = 6
 const ROUNDS = 12
 /** Steps simulated for one of them, while it does not come up to the best. */
 const ONE_KICK = 3500
-const REMEDIES = 5
+const REMEDIES = 8
 /** Of tests that nothing leads upwards from, so many are passed over. */
 const UNREMEDIED = 2
 /** Of changes that explain a test better, those are tried that cost less than this elsewhere (natural logarithm). */
@@ -157,18 +158,22 @@ function fitted(scales: Scales, { parts, changed }: Change, best: Weighed, exhau
   return exact
 }
 
-/** Changes that explain a test better than a mixture does, those that explain it best. */
+/** Changes that explain a test better than a mixture does, those that explain it best for what they cost. */
 function remediesFor(scales: Scales, { parts, logs }: Weighed, place: number): readonly Change[] {
+  scales.lookCloser(parts, place)
   const among = scales.spokenOf(place)
   const held = scales.heldOf(parts, place)
   const amounts = [...otherAmounts(parts, held), ...otherAmounts(parts, held, FINE_CLASSES)]
   return [...inAnyAmount(parts, among), ...amounts, ...removals(parts, held)]
     .map((change) => ({ change, log: sum(scales.partRows(change.parts, place)) }))
     .filter(({ log }) => log > (logs[place] ?? 0) + WORTH_TRYING)
-    .sort((a, b) => b.log - a.log)
+    .map(({ change, log }) => ({ change, worth: log - ONE_MORE * (change.parts.size - parts.size) }))
+    .sort((a, b) => b.worth - a.worth)
     .slice(0, REMEDIES)
     .map(({ change }) => change)
 }
+/** What a part more costs beforehand, about (natural logarithm): other amounts cost nothing. */
+const ONE_MORE = 2
 
 /** Begins once more from what the proofs of the scheme show, where that is another mixture. */
 function anotherBeginning(scales: Scales, climbed: Weighed, until: number): Weighed {
@@ -184,8 +189,9 @@ const SHORT = [2, 10] as const
 export function refitted(scales: Scales, best: Weighed, rivals: readonly Weighed[], steps: number): readonly Weighed[] {
   const until = scales.effort + steps
   const exhausted = (): boolean => scales.effort >= until
-  const nearestFirst = [...rivals].sort((a, b) => b.score - a.score)
-  return nearestFirst.map((rival) => {
+  // Those with fewer parts come first: what a part explains that is not there, others in other amounts often do.
+  const fewestFirst = [...rivals].sort((a, b) => a.parts.size - b.parts.size || b.score - a.score)
+  return fewestFirst.map((rival) => {
     const short = best.score - rival.score
     // What falls short by its prior alone has nothing that other amounts would mend.
     const isHurt = sum(best.logs) - sum(rival.logs) > WORTH_TRYING

@@ -2,7 +2,7 @@ import type { Content, Simulations } from '../hypotheses'
 import type { Group } from '../groups'
 import { ACID, carriersOf, CATIONS, DRY, isAnion, massOf, mixtureOf, PARTS, type AmountClass, type Carriers, type Parts } from './parts'
 import type { Responders } from './responders'
-import { rowsOf, shortfallOf } from './rows'
+import { rowsOf, shortfallOf, sum } from './rows'
 import { provenBy } from './proofs'
 import { keepsTogether, shares } from './together'
 
@@ -198,6 +198,17 @@ export class Scales {
   /** Those of them that a mixture holds. */
   heldOf = (parts: Parts, place: number): Parts => new Map([...parts].filter(([part]) => this.answers(place, part)))
 
+  /**
+   * From now on a test is worked with all of these parts, where it speaks of what carries their charge: each has a hand in it by how much of that there is. It costs, and is for what is hard to explain.
+   */
+  lookCloser(parts: Parts, place: number): void {
+    const { anion, cation } = carriersOf(parts)
+    if ([anion, cation].some((carrier) => carrier !== undefined && this.answers(place, carrier))) this.entangle(parts, place)
+  }
+  private entangle(parts: Parts, place: number): void {
+    this.entangled.set(place, new Set([...(this.entangled.get(place) ?? []), ...parts.keys()]))
+  }
+
   contentOf(parts: Parts, carriers?: Carriers, mg = massOf(parts)): Content {
     let key = carriers ? `${carriers.anion ?? ''} ${carriers.cation ?? ''} ${mg};` : ''
     for (const [part, amount] of parts) key += `${part} ${amount},`
@@ -225,8 +236,7 @@ export class Scales {
     const logs = this.groups.slice(0, until).map((_, place) => {
       const log = sum(this.rowsAt(content, place))
       // Worked with fewer parts it may come out otherwise: then all of these have a say in it.
-      if (Math.abs(log - sum(this.partRows(parts, place))) > ENTANGLED)
-        this.entangled.set(place, new Set([...(this.entangled.get(place) ?? []), ...parts.keys()]))
+      if (Math.abs(log - sum(this.partRows(parts, place))) > ENTANGLED) this.entangle(parts, place)
       return log
     })
     const weighed = { parts, content, logs, score: sum(logs) + priorOf(parts, this.known) }
@@ -269,5 +279,3 @@ export class Scales {
 
 /** What a mixture is made of, in whatever amounts. */
 export const compositionOf = (parts: Parts): string => [...parts.keys()].sort().join()
-
-export const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0)
