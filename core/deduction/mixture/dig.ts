@@ -160,7 +160,7 @@ function fitted(scales: Scales, { parts, changed }: Change, best: Weighed, exhau
 
 /** Changes that explain a test better than a mixture does, those that explain it best for what they cost. */
 function remediesFor(scales: Scales, { parts, logs }: Weighed, place: number): readonly Change[] {
-  scales.lookCloser(parts, place)
+  if (scales.isThorough) scales.lookCloser(parts, place)
   const among = scales.spokenOf(place)
   const held = scales.heldOf(parts, place)
   const amounts = [...otherAmounts(parts, held), ...otherAmounts(parts, held, FINE_CLASSES)]

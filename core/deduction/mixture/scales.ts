@@ -152,6 +152,8 @@ export class Scales {
     return rows
   }
 
+  /** Whether there are steps enough to look closer at what is hard to explain: not while somebody waits at the bench. */
+  isThorough = false
   /** Steps of effort after which no climb goes further. */
   limit = Infinity
 

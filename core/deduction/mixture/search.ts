@@ -12,6 +12,8 @@ export interface Found {
 }
 
 const EARLY = 8
+/** From so many steps on a mixture is thought through at leisure. */
+const THOROUGH_FROM = 8000
 
 /** Odds from which on a rival is weighed by every test (natural logarithm). */
 const CLOSE = 1.2
@@ -21,6 +23,7 @@ const CLOSE = 1.2
  * @param deep steps that may be simulated to begin again where something is puzzling; a thousand take a second or so
  */
 export function settle(scales: Scales, parts: Parts, until: number, deep: number): Found {
+  scales.isThorough = deep >= THOROUGH_FROM
   let best = scales.whole(parts, until)
   if (!explainsAll(scales, best)) {
     const carried = climb(scales, parts, until)
