@@ -16,9 +16,9 @@ describe('the way a case is worked', () => {
     expect(new Set(listed)).toEqual(new Set(testsFor(of.kind).map((t) => t.id)))
     for (const { tests } of wayOf(of).stages) expect(tests.length).toBeGreaterThan(0)
   })
-  test('a solid is looked at and dissolved before it is taken apart, a solution not', () => {
+  test('a solid is looked at, heated and dissolved before it is taken apart, a solution not', () => {
     const stages = (of: keyof typeof CASES): string[] => wayOf(CASES[of]).stages.map((s) => s.id)
-    expect(stages('a solid mixture').slice(0, 5)).toEqual(['looked', 'flame', 'acids', 'dissolved', 'anions'])
+    expect(stages('a solid mixture').slice(0, 6)).toEqual(['looked', 'dry', 'flame', 'acids', 'dissolved', 'anions'])
     expect(stages('a mixture in solution').slice(0, 2)).toEqual(['flame', 'anions'])
     expect(stages('a solid mixture')).toEqual(expect.arrayContaining(stages('a mixture in solution')))
   })

@@ -10,7 +10,7 @@ export interface Stage {
 }
 
 /** Portions of a mixture that are tried before it is taken apart: of a solution, and what else is done with a solid. */
-const BEFORE = { solution: ['flame', 'anions'], solid: ['looked', 'flame', 'acids', 'dissolved', 'anions'] } as const
+const BEFORE = { solution: ['flame', 'anions'], solid: ['looked', 'dry', 'flame', 'acids', 'dissolved', 'anions'] } as const
 
 /** The way a case is worked: stages on portions of one salt; for a mixture the portions tried first, then each separation of the school's scheme. */
 export function wayOf(of: Case): { readonly title: string; readonly stages: readonly Stage[] } {
