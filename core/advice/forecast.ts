@@ -1,4 +1,5 @@
 import type { Test } from '../catalogue'
+import { once } from '../perception'
 import {
   likelihoodAt,
   observationsOf,
@@ -18,7 +19,7 @@ interface Outcome {
   readonly said: readonly number[]
   /** What is seen by the salt it was first met with, step by step: that salt speaks for all that show the same words. */
   readonly expected: ReadonlyMap<TraceStep, Expectation | null>
-  readonly shows: ReadonlySet<string>
+  readonly shows: () => ReadonlySet<string>
 }
 
 /**
@@ -74,7 +75,7 @@ export class Forecast {
       if (at === undefined) this.sayingAt.set(text, (at = this.sayings.push(o) - 1))
       return at
     })
-    const shows = new Set([...expected].flatMap(([step, e]) => (e && isLook(step) ? shownBy(e.percept) : [])))
+    const shows = once(() => new Set([...expected].flatMap(([step, e]) => (e && isLook(step) ? shownBy(e.percept) : []))))
     const place = this.outcomes.push({ observations, said, expected, shows }) - 1
     this.byWords.set(words, place)
     return place
@@ -105,7 +106,7 @@ export class Forecast {
   }
 
   /** Ions that show themselves in what is looked at, with this salt. */
-  shownBy = (content: Content): ReadonlySet<string> => this.outcomes[this.outcomeOf(content)]?.shows ?? new Set()
+  shownBy = (content: Content): ReadonlySet<string> => this.outcomes[this.outcomeOf(content)]?.shows() ?? new Set()
 }
 
 const isLook = (step: TraceStep): boolean =>

@@ -1,4 +1,4 @@
-import { Runner, type Percept } from '../perception'
+import { once, Runner, type Percept, type Sight, type Told } from '../perception'
 import { SALTS, type Salt } from '../species'
 import type { Structure } from '../structure'
 import { vesselOf, type Conditions, type Nothing, type Powder, type Sample, type Vessel } from '../tube'
@@ -58,7 +58,23 @@ function beginningsOf(steps: Recipe['steps']): readonly string[] {
 interface Node {
   readonly runner: Runner
   readonly percept: () => Percept
+  readonly told: () => Told
 }
+
+/** What is seen, with what the model knows besides worked out when it is asked for: seldom, and it costs a tenth of all. */
+const toldWhenAsked = (sight: Sight, told: () => Told): Percept => ({
+  ...sight,
+  get shows() {
+    return told().shows
+  },
+  get equation() {
+    return told().equation
+  },
+  get equations() {
+    return told().equations
+  },
+})
+const NOTHING_TOLD: Told = { shows: [], equation: null, equations: [] }
 
 /**
  * Percepts worked out ahead, for the catalogue's tests done on the usual amount: `table[salt][recipe]` is a pair of places in `percepts`, for what is seen and what was there before; −1 for none, and
@@ -190,7 +206,10 @@ export class Simulations {
       : new Runner(content.jar ?? { solids: [{ formula: content.id, mg: this.sample_mg }] }, this.conditions)
     let node: Node | null
     try {
-      node = { runner, percept: runner.stepUnseen(last) }
+      const { sight, told } = runner.stepUnseen(last)
+      // By then the state may be forgotten, and is worked out once more: what is seen of it outlives it.
+      const toldOfIt = (): Told => this.node(content, steps, length)?.told() ?? NOTHING_TOLD
+      node = { runner, percept: once(() => toldWhenAsked(sight(), toldOfIt)), told }
     } catch {
       // A step that this does not allow (nothing left to take) says nothing about it.
       node = null

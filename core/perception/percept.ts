@@ -30,8 +30,8 @@ export interface LayerPercept {
   readonly solvent: string
 }
 
-/** What there was to see after one step; `foxing-percepts/1`. */
-export interface Percept {
+/** What there was to see after one step. */
+export interface Sight {
   readonly step: number
   readonly vessel: string
   readonly pH: number | null
@@ -67,11 +67,18 @@ export interface Percept {
   readonly heat: Heat
   readonly speed: Speed
   readonly drops?: number
+}
+
+/** What nobody sees, and the model knows. */
+export interface Told {
   /** Ions that what is seen holds: in the solid, the gas, or the colour of the liquid. */
   readonly shows: readonly string[]
   readonly equation: string | null
   readonly equations: readonly string[]
 }
+
+/** Both, as `foxing-percepts/1` has them. */
+export type Percept = Sight & Told
 
 export interface Percepts {
   readonly format: 'foxing-percepts/1'

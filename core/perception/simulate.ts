@@ -44,7 +44,7 @@ import {
   partsShown,
 } from './organic'
 import { dipPaper, holdPaper } from './papers'
-import type { GasPercept, LayerPercept, PaperPercept, Percept, Percepts } from './percept'
+import type { GasPercept, LayerPercept, PaperPercept, Percept, Percepts, Sight, Told } from './percept'
 import { shownIn } from './signs'
 
 /** Thrown when a procedure cannot be carried out; `path` is in the document. */
@@ -75,9 +75,13 @@ export function run(sample: Sample, steps: readonly Step[], conditions: Conditio
 }
 
 /** What a look at a vessel tells of what last happened in it. */
-type Happened = Pick<Percept, 'equations' | 'gases' | 'ring'>
+interface Happened {
+  readonly sight: () => Pick<Sight, 'gases' | 'ring'>
+  readonly equations: () => readonly string[]
+}
 
-function once<T>(f: () => T): () => T {
+/** A value worked out when it is first asked for. */
+export function once<T>(f: () => T): () => T {
   let wanting: (() => T) | null = f
   let known: T
   return () => {
@@ -87,22 +91,30 @@ function once<T>(f: () => T): () => T {
   }
 }
 
-const happened = ({ equations, gases, ring }: Percept, before: (() => Happened) | undefined): Happened => ({
-  equations: equations.length > 0 ? equations : (before?.().equations ?? []),
-  gases,
-  ...(ring ? { ring } : {}),
+/** What one step has to show, and what the model knows of it besides; each is worked out when it is asked for. */
+export interface Unseen {
+  readonly sight: () => Sight
+  readonly told: () => Told
+}
+
+const happened = ({ sight, told }: Unseen, before: Happened | undefined): Happened => ({
+  sight: once(() => {
+    const { gases, ring } = sight()
+    return { gases, ...(ring ? { ring } : {}) }
+  }),
+  equations: once(() => (told().equations.length > 0 ? told().equations : (before?.equations() ?? []))),
 })
-const withLastChange = (percept: Percept, last: Happened | undefined): Percept =>
-  last
-    ? { ...percept, equation: last.equations[0] ?? null, equations: last.equations, gases: last.gases, ...(last.ring ? { ring: last.ring } : {}) }
-    : percept
+const withLastChange = ({ sight, told }: Unseen, last: Happened): Unseen => ({
+  sight: once(() => ({ ...sight(), ...last.sight() })),
+  told: once(() => ({ ...told(), equation: last.equations()[0] ?? null, equations: last.equations() })),
+})
 
 /** A procedure carried out a step at a time, for when the next step depends on what was seen. */
 export class Runner {
   private bench: Bench
   private count = 0
   /** What last happened in each vessel, for a look at it to tell. */
-  private last: ReadonlyMap<string, () => Happened> = new Map()
+  private last: ReadonlyMap<string, Happened> = new Map()
 
   constructor(sample: Sample | Powder | Nothing, conditions: Conditions = {}) {
     try {
@@ -122,27 +134,24 @@ export class Runner {
   }
 
   step(step: Step): Percept {
-    return this.stepUnseen(step)()
+    const { sight, told } = this.stepUnseen(step)
+    return { ...sight(), ...told() }
   }
 
   /** Carries a step out; what there was to see is worked out when it is asked for. */
-  stepUnseen(step: Step): () => Percept {
+  stepUnseen(step: Step): Unseen {
     const count = ++this.count
     try {
       const { bench, event } = perform(this.bench, step)
       this.bench = bench
-      const percept = once(() => perceive(event, count))
+      const unseen = { sight: once(() => see(event, count)), told: once(() => tell(event)) }
       const vessel = event.after.id
       const before = this.last.get(vessel)
-      if (step.do === 'look') return once(() => withLastChange(percept(), before?.()))
+      if (step.do === 'look') return before ? withLastChange(unseen, before) : unseen
       const last = new Map(this.last)
       if (step.do === 'take' && step.from !== SAMPLE) this.last = (last.delete(vessel), last)
-      else if (!onlyLooks(step))
-        this.last = last.set(
-          vessel,
-          once(() => happened(percept(), before)),
-        )
-      return percept
+      else if (!onlyLooks(step)) this.last = last.set(vessel, happened(unseen, before))
+      return unseen
     } catch (error) {
       throw located(error, `steps.${count - 1}.`)
     }
@@ -159,13 +168,23 @@ function located(error: unknown, prefix: string): Error {
   return error instanceof Error ? error : new Error(String(error))
 }
 
-/** What there is to see in one event. */
-export function perceive(event: Event, count: number): Percept {
-  const { step, after } = event
-  const { before } = event
+/** What there is to see in one event, and what the model knows of it besides. */
+export const perceive = (event: Event, count: number): Percept => ({ ...see(event, count), ...tell(event) })
+
+function tell(event: Event): Told {
+  const compound = event.roasted ? null : compoundIn(event.after)
+  const equations = [...organicEquations(event), ...equationsOf(event)]
+  return {
+    shows: [...shownIn(event, solidsSeen(event.after)), ...groupsShown(event), ...partsShown(event, compound)],
+    equation: equations[0] ?? null,
+    equations,
+  }
+}
+
+function see(event: Event, count: number): Sight {
+  const { step, before, after } = event
   const seen = solidsSeen(after)
   const whole = deposit(seen)
-  const equations = [...organicEquations(event), ...equationsOf(event)]
   const gases = [...gasesOf(event), ...fumesOf(event)]
   const papers = papersOf(event)
   const splint = splintOf(event)
@@ -209,9 +228,6 @@ export function perceive(event: Event, count: number): Percept {
     heat: organicHeat(event) ? 'hot' : heatOf(event),
     speed: organicSpeed(event) ?? speedOf(event),
     ...(event.drops === undefined ? {} : { drops: event.drops }),
-    shows: [...shownIn(event, seen), ...groupsShown(event), ...partsShown(event, compound)],
-    equation: equations[0] ?? null,
-    equations,
   }
 }
 
