@@ -31,12 +31,16 @@ export const everyAddition = (parts: Parts, among: readonly string[]): Change[] 
 /** The same with little, middling or much of it, each amount where it keeps: what comes down only from a trace of it, or only from plenty. */
 export const inAnyAmount = (parts: Parts, among: readonly string[]): Change[] =>
   among.flatMap((part) =>
-    parts.has(part)
-      ? []
-      : (['trace', 'middling', 'heavy'] as const)
-          .map((amount) => ({ parts: having(parts, part, amount), changed: [part] }))
-          .filter((change) => fits(parts, part) || keepsTogether(change.parts)),
+    parts.has(part) ? [] : amountsKeeping(parts, part).map((amount) => ({ parts: having(parts, part, amount), changed: [part] })),
   )
+const ANY = ['trace', 'middling', 'heavy'] as const
+/** What keeps neither in a trace nor in plenty does not keep in between. */
+function amountsKeeping(parts: Parts, part: string): readonly AmountClass[] {
+  const keeps = (amount: AmountClass): boolean => keepsTogether(having(parts, part, amount))
+  if (fits(parts, part)) return ANY
+  const ends = new Set<AmountClass>((['trace', 'heavy'] as const).filter(keeps))
+  return ANY.filter((amount) => (amount === 'middling' ? ends.size > 0 && keeps(amount) : ends.has(amount)))
+}
 export const removals = (parts: Parts, among = parts): Change[] =>
   [...movable(among).keys()].map((part) => ({ parts: without(parts, part), changed: [part], toTheEnd: true }))
 /** Two parts fewer: each may stand in for what the other lacks, tin(IV) beside arsenic(III) for tin(II) beside arsenic(V). */

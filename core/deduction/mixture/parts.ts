@@ -1,3 +1,4 @@
+import { once } from '../../perception'
 import { COMPONENTS, molarMass, parseFormula } from '../../species'
 import type { Content, Hypothesis } from '../hypotheses'
 
@@ -147,15 +148,20 @@ export function mixtureOf(parts: Parts, mL: number, carriers?: Carriers, mg = ma
   })
   const own = carriersOf(parts)
   const others = (['anion', 'cation'] as const).filter((kind) => carriers && carriers[kind] !== own[kind]).map((kind) => `a silent ${kind}`)
+  const powder = parts.has(DRY)
+  const jar = once(() => (powder ? { powder: { ions: dissolved(parts, carriers), mg } } : { solution: { ions: dissolved(parts, carriers), mL } }))
   return {
     id:
       [
         ...held.map(({ part, amount }) => `${part} ${Math.round(1000 * strengthOf(part, amount))}`),
         ...others,
-        ...(parts.has(DRY) ? [`in ${mg.toPrecision(3)} mg`] : []),
+        ...(powder ? [`in ${mg.toPrecision(3)} mg`] : []),
       ].join(', ') || 'water',
     label: held.flatMap(({ part }) => (part === ACID ? [] : [part])).join(' ') || 'nothing',
-    jar: parts.has(DRY) ? { powder: { ions: dissolved(parts, carriers), mg } } : { solution: { ions: dissolved(parts, carriers), mL } },
+    // Many are weighed by what others have in common with them, and never made up.
+    get jar() {
+      return jar()
+    },
   }
 }
 

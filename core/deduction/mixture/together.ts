@@ -14,15 +14,16 @@ const NEVER: readonly (readonly [readonly string[], readonly string[]])[] = [
 export const isSafe = (parts: readonly string[]): boolean =>
   !NEVER.some(([a, b]) => parts.some((p) => a.includes(p)) && parts.some((p) => b.includes(p)))
 
+const KEEPING = [
+  { do: 'take', into: 'A', mL: 1 },
+  { do: 'add', to: 'A', reagent: 'water', drops: 1 },
+  { do: 'warm', vessel: 'A', minutes: 1 },
+].map((step) => stepSchema.parse(step))
 /** Whether nothing comes down, leaves or is oxidised when these stand in one solution. */
 export function keeps(content: Content): boolean {
   const runner = new Runner(content.jar ?? { solids: [] })
-  return [
-    { do: 'take', into: 'A', mL: 1 },
-    { do: 'add', to: 'A', reagent: 'water', drops: 1 },
-    { do: 'warm', vessel: 'A', minutes: 1 },
-  ].every((step) => {
-    const { deposit, gases, precipitates } = runner.step(stepSchema.parse(step))
+  return KEEPING.every((step) => {
+    const { deposit, gases, precipitates } = runner.stepUnseen(step).sight()
     const quiet = deposit === null && precipitates.length === 0 && gases.length === 0
     return quiet && (runner.vessel('A')?.reacted.size ?? 0) === 0
   })
