@@ -229,6 +229,11 @@ export class Scales {
     const told = (part: string | undefined): string | undefined => (part !== undefined && spoken.has(part) ? part : undefined)
     return this.contentOf(spoken, { anion: told(anion), cation: told(cation) }, massOf(parts))
   }
+  /** Steps it takes at most to work a test with the parts that it answers; none where that was done. */
+  private costOf(parts: Parts, place: number): number {
+    const isKnown = this.rows.get(this.answering(parts, place).id)?.[place] !== undefined
+    return isKnown ? 0 : (this.groups[place]?.observations[0]?.steps[0]?.recipe.steps.length ?? 1)
+  }
   /** Natural logarithms of the probability of what was written of a test, with the parts that it answers. */
   partRows = (parts: Parts, place: number): readonly number[] => this.rowsAt(this.answering(parts, place), place)
 
@@ -265,7 +270,13 @@ export class Scales {
     const losses = new Map(places.map((place) => [place, HOPED_MORE + (this.hopes[place] ?? 0) - (best.logs[place] ?? 0)]))
     const loss = (place: number): number => losses.get(place) ?? 0
     const first = changed.flatMap((part) => this.against.get(part) ?? [])
-    places.sort((a, b) => Number(first.includes(b)) - Number(first.includes(a)) || loss(b) - loss(a))
+    const costs = new Map(places.map((place) => [place, this.costOf(parts, place)]))
+    const cost = (place: number): number => costs.get(place) ?? 1
+    const isFree = (place: number): boolean => cost(place) === 0
+    places.sort(
+      (a, b) =>
+        Number(isFree(b)) - Number(isFree(a)) || Number(first.includes(b)) - Number(first.includes(a)) || loss(b) / cost(b) - loss(a) / cost(a),
+    )
     let hope = places.reduce((total, place) => total + loss(place), 0)
     for (const place of places) {
       if (score + hope < floor) break
