@@ -15,6 +15,9 @@ const EARLY = 8
 /** From so many steps on a mixture is thought through at leisure. */
 const THOROUGH_FROM = 8000
 
+/** Times as many steps as it is told, that a round of thinking again takes at most. */
+const ROUND = 1.5
+
 /** Odds from which on a rival is weighed by every test (natural logarithm). */
 const CLOSE = 1.2
 
@@ -23,6 +26,7 @@ const CLOSE = 1.2
  * @param deep steps that may be simulated to begin again where something is puzzling; a thousand take a second or so
  */
 export function settle(scales: Scales, parts: Parts, until: number, deep: number): Found {
+  const began = scales.effort
   scales.isThorough = deep >= THOROUGH_FROM
   let best = scales.whole(parts, until)
   if (!explainsAll(scales, best)) {
@@ -30,12 +34,16 @@ export function settle(scales: Scales, parts: Parts, until: number, deep: number
     // Early on a wrong turn is soon taken, and beginning again costs little.
     const anew = until <= EARLY && parts.size > 0 ? climb(scales, scales.nothing, until) : carried
     best = anew.score > carried.score ? anew : carried
-    if (deep > 0 && !explainsAll(scales, best)) best = dig(scales, best, deep)
+    if (deep > 0 && !explainsAll(scales, best)) best = dig(scales, best, deep * unexplained(scales, best))
   }
+  const steps = deep * unexplained(scales, best)
+  const end = scales.isThorough ? Infinity : began + ROUND * deep
+  // Somebody waits at the bench: there what is not looked into by then is left for the next round.
+  const left = (): number => Math.max(0, Math.min(steps, end - scales.effort))
   for (;;) {
-    const apart = rivalsOf(scales, best, until, deep)
+    const apart = rivalsOf(scales, best, until, left())
     // Even what explains everything may have a part too many, that others in other amounts make up for.
-    const rivals = deep > 0 ? refitted(scales, best, apart, deep / 2) : apart
+    const rivals = left() > 0 ? refitted(scales, best, apart, left() / 2) : apart
     const better = rivals.reduce((a, b) => (b.score > a.score ? b : a), best)
     const found = { best, rivals: withFartherOnes(scales, best, rivals) }
     if (better === best) return found
@@ -43,6 +51,14 @@ export function settle(scales: Scales, parts: Parts, until: number, deep: number
     if (whole.score <= best.score + 1e-9) return found
     best = whole
   }
+}
+
+/** What is wrong falls far short of what was written (natural logarithm); nothing that falls no shorter than the least of these is likely to be. */
+const SHORTFALLS = [3, 12] as const
+/** How much of the steps a mixture is worth, by how much it leaves unexplained. */
+function unexplained(scales: Scales, { parts, logs }: Weighed): number {
+  const short = logs.reduce((all, _, place) => all + scales.shortfallAt(parts, place), 0)
+  return Math.min(1, Math.max(SHORTFALLS[0], short) / SHORTFALLS[1])
 }
 
 /** Whether nothing that was written gives a reason to look further than the nearest mixtures. */
