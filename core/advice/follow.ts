@@ -59,6 +59,9 @@ export interface Followed {
   readonly reasoning: Reasoning
 }
 
+/** Times that a mixture is thought through at most before it is left. */
+const THOUGHT_THROUGH = 3
+
 /**
  * Does the first test advised, and the next, until nothing more is worth doing or `most` tests are done.
  * @param watch told of every deduction on the way
@@ -78,11 +81,13 @@ export function followAdvice(
     const { tests } = reasoning.trace
     const nextFrom = (): Proposal | undefined => (tests.length < most ? adviseFrom(reasoning, { case: settings, entries }).next[0] : undefined)
     let next = nextFrom()
-    if (!next && settings.kind === 'mixture') {
-      // Before it is left, it is thought through once more.
+    // Before a mixture is left, it is thought through once more, and again as long as that comes to something else.
+    for (let n = 0; n < THOUGHT_THROUGH && !next && settings.kind === 'mixture'; n++) {
+      const before = reasoning.hypotheses[0]?.content.id
       reasoning = reason({ case: settings, entries }, {}, undefined, { deep: THOROUGH })
       watch?.(reasoning)
       next = nextFrom()
+      if (reasoning.hypotheses[0]?.content.id === before) break
     }
     if (!next) return { entries, tests, reasoning }
     entries = [...entries, ...doTest(entries, next.test, { ...worker, settings }, 'e', () => '')]
