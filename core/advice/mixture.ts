@@ -64,7 +64,7 @@ export function worthDoing(reasoning: Reasoning, settings: Notebook['case'], all
     for (const test of tests) {
       if (found.length >= most) return
       if (done.has(test.id) || found.some((f) => f.test === test) || !allowed(test)) continue
-      const bits = outlook.bitsOf(test)
+      const bits = outlook.bitsOf(test, least)
       if (bits >= least) found.push({ test, bits, because: outlook.tells(test) })
     }
   }
@@ -100,6 +100,9 @@ const isOfWhatCameDown = ({ proof, separation }: SchemeTest): boolean => proof !
 /** A separation is done for what comes after it, a proof for itself. */
 const prepares = (test: SchemeTest): boolean => test.proof === undefined
 
+/** What is open of an ion, bits. */
+const entropy = (p: number): number => -p * Math.log2(p) - (1 - p) * Math.log2(1 - p)
+
 /** The ions still open, and what tests would tell of them. */
 class Outlook {
   private readonly open: readonly { readonly ion: string; readonly p: number; readonly other: Hypothesis }[]
@@ -131,25 +134,30 @@ class Outlook {
     return proof?.ions.filter((ion) => this.best?.ions.has(ion)) ?? []
   }
 
-  /** Expected information about the ions a test speaks of, each by itself with all others as they most likely are, bits. */
-  bitsOf(test: Test): number {
+  /**
+   * Expected information about the ions a test speaks of, each by itself with all others as they most likely are, bits.
+   * @param least where it comes to less than this, it is not worked out to the end
+   */
+  bitsOf(test: Test, least = 0): number {
     const { best } = this
     if (!best) return 0
     const about = this.about(test).slice(0, LOOKED_AT)
-    if (about.length === 0) return 0
+    // No test tells more of an ion than is open of it.
+    let open = about.reduce((sum, { p }) => sum + entropy(p), 0)
+    let bits = 0
     const forecast = forecastOf(test, this.reasoning.simulations)
-    const now = forecast.outcomeOf(best.content)
-    return about.reduce((sum, { ion, p, other }) => {
-      const changed = forecast.outcomeOf(other.content)
+    for (const { ion, p, other } of about) {
+      if (bits + open < least) break
+      open -= entropy(p)
+      const [now, changed] = [forecast.outcomeOf(best.content), forecast.outcomeOf(other.content)]
       const stays = best.ions.has(ion) ? p : 1 - p
-      return changed === now
-        ? sum
-        : sum +
-            expectedBits(forecast, [
-              { outcome: now, mass: stays },
-              { outcome: changed, mass: 1 - stays },
-            ])
-    }, 0)
+      if (changed === now) continue
+      bits += expectedBits(forecast, [
+        { outcome: now, mass: stays },
+        { outcome: changed, mass: 1 - stays },
+      ])
+    }
+    return bits
   }
 
   tells(test: Test | SchemeTest): string {
