@@ -8,6 +8,7 @@ import { readStructuresWith } from '../structure'
 import { perceive } from '../structure/perceive'
 import { followAdvice, vesselFor } from './follow'
 import { worthDoing } from './mixture'
+import { meanwhile } from './meanwhile'
 import { advise, adviseFrom, cautionsFor } from './next'
 import { adviceSchema } from './schema'
 
@@ -41,6 +42,18 @@ describe('following the advice, each look written down as it is', () => {
     },
     60_000,
   )
+})
+
+test('advice of before, while there is no newer: what was done since is not proposed again, what was seen since changes nothing', () => {
+  const settings = caseSchema.parse({ kind: 'salt', sample: { mg: 500 } })
+  const advice = advise({ case: settings, entries: [] })
+  const [first, ...others] = advice.next
+  if (!first) throw new Error('nothing is advised')
+  const did = entrySchema.parse({ id: 'a', at: '', did: { test: first.test, on: 'A' } })
+  const saw = entrySchema.parse({ id: 'b', at: '', saw: { vessel: 'A', channel: 'solution.colour', value: 'blue' } })
+  expect(meanwhile(advice, [did, saw])).toEqual({ ...advice, next: others })
+  expect(meanwhile(advice, [saw])).toEqual(advice)
+  expect(others.length).toBeGreaterThan(0)
 })
 
 describe('advice', () => {

@@ -1,3 +1,4 @@
+export * from './meanwhile'
 export * from './gates'
 export * from './next'
 export * from './schema'

@@ -1,4 +1,4 @@
-import type { Advice, Case, Entry } from '@foxing/core'
+import { meanwhile, type Advice, type Case, type Entry } from '@foxing/core'
 import type { ReportDocument } from '@foxing/core/report'
 import { wrap, type Remote } from 'comlink'
 import { useEffect, useMemo, useRef, useState } from 'react'
@@ -52,7 +52,9 @@ export function useThought(
   const whole = useAnswer(of, asked ? () => reasoner().think(asked) : null)
   const again = useAnswer(of, asked ? () => reasoner().sharpen(asked) : null)
   const settled = again.working || !again.answer ? whole.answer : again.answer
-  const thought = whole.working && quick.answer ? { ...(settled ?? { advice: NO_ADVICE, refutation: null }), ...quick.answer } : settled
+  // What was done since is not proposed again while the advice of before stands.
+  const before = settled && whole.working ? { ...settled, advice: meanwhile(settled.advice, entries) } : settled
+  const thought = whole.working && quick.answer ? { ...(before ?? { advice: NO_ADVICE, refutation: null }), ...quick.answer } : before
   return { thought, thinking: whole.working, failed: whole.failed }
 }
 
