@@ -3,6 +3,7 @@ import fc from 'fast-check'
 import { TESTS } from '../catalogue'
 import { caseSchema, entrySchema, observationSchema, type Entry } from '../notebook'
 import { SALTS, findSalt } from '../species'
+import { run } from '../perception'
 import { stepSchema } from '../tube'
 import { CHANNELS } from '../vocabulary'
 import { deduce, reason } from './deduce'
@@ -189,6 +190,22 @@ describe('recipes', () => {
     fresh.forget([salt.id])
     fresh.expect(salt, recipeOf(all))
     expect(fresh.made - before).toBe(1 + all.length)
+  })
+  test('what the model knows besides what is seen is told when it is asked for, also of a state that was forgotten', () => {
+    const salt = findSalt('CuSO4.5H2O')
+    if (!salt) throw new Error('no salt')
+    const all = parse([...A.slice(0, 2), { do: 'add', to: 'A', reagent: 'NaOH 2 M', drops: 6 }, { do: 'look', vessel: 'A' }])
+    const seen = run({ solids: [{ formula: salt.id, mg: 500 }] }, all)
+    const fresh = new Simulations(500)
+    const last = fresh.expect(salt, recipeOf(all))?.percept
+    const before = fresh.made
+    fresh.forget([salt.id])
+    expect(last?.equations).toEqual(seen.at(-1)?.equations)
+    expect(last?.equations).not.toEqual([])
+    expect(last?.shows).toEqual(seen.at(-1)?.shows)
+    expect(fresh.made - before).toBe(all.length)
+    // Written out it is whole.
+    expect(JSON.parse(JSON.stringify({ ...last, step: 0 }))).toEqual(JSON.parse(JSON.stringify({ ...seen.at(-1), step: 0 })))
   })
   test('what was poured into the stock is part of what comes out of it', () => {
     const acidified = [A[0], { do: 'add', to: 'OS', reagent: 'HNO3 2 M', drops: 3 }, ...A.slice(1)]

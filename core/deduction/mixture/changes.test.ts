@@ -14,6 +14,7 @@ import {
   swaps,
   without,
 } from './changes'
+import { keepsTogether } from './together'
 import { ACID, CLASSES, dissolved, FINE_CLASSES, PARTS, type AmountClass, type Parts } from './parts'
 
 const partsOf = (...parts: readonly string[]): Parts => new Map(parts.map((part) => [part, 'middling'] as const))
@@ -35,6 +36,17 @@ describe('steps from one mixture to another', () => {
     expect(named(additions(tin, ['F^-']))).toEqual([])
     expect(named(everyAddition(tin, ['F^-', 'Ag^+']))).toEqual(['Cl^- F^- Mg^2+ Sn^2+ acid'])
   })
+  test('in any amount that keeps, and in no other', () => {
+    for (const beside of [partsOf('Ag^+', 'S2O3^2-'), partsOf('Mg^2+', 'Sn^2+', 'Cl^-', ACID), held, partsOf('Hg^2+', 'NO3^-')]) {
+      const kept = PARTS.filter((part) => !beside.has(part)).flatMap((part) =>
+        (['trace', 'middling', 'heavy'] as const)
+          .filter((amount) => keepsTogether(new Map([...beside, [part, amount]])))
+          .map((amount) => `${part} ${amount}`),
+      )
+      const tried = inAnyAmount(beside, PARTS).map(({ parts, changed: [part = ''] }) => `${part} ${parts.get(part) ?? ''}`)
+      expect(tried).toEqual(expect.arrayContaining(kept))
+    }
+  }, 60_000)
   test('a part is taken out, or two of them', () => {
     expect(named(removals(held))).toEqual(['Cl^- Cu^2+', 'Cl^- SO4^2-', 'Cu^2+ SO4^2-'])
     expect(named(pairsOut(held))).toEqual(['Cl^-', 'Cu^2+', 'SO4^2-'])

@@ -70,6 +70,30 @@ describe('thinking a mixture through again', () => {
     expect(followAgain(scales, astray, until, () => true)).toBe(astray)
   }, 120_000)
 
+  test('how a change is weighed does not hang on what was weighed before it, or in which order', () => {
+    const [fresh, used] = [scalesOn(truth, Object.keys(speaks), speaks).scales, scalesOn(truth, Object.keys(speaks), speaks).scales]
+    const changed = partsOf('Ni^2+', 'Cl^-', ['I^-', 'trace'], ACID)
+    for (const place of [3, 1]) used.partRows(changed, place)
+    used.changed(used.whole(truth, until), partsOf('Ni^2+', 'Cl^-', ACID), ['Br^-'], -Infinity)
+    const [one, other] = [fresh, used].map((s) => s.changed(s.whole(truth, until), changed, ['Br^-', 'I^-'], -Infinity))
+    expect(one?.score).toBeCloseTo(other?.score ?? NaN, 9)
+    expect(one?.logs).toEqual(other?.logs)
+    expect(one?.score).toBeLessThan(fresh.whole(truth, until).score)
+  }, 120_000)
+
+  test('what cannot come up to the floor is given up, with fewer steps than it takes to weigh it to the end', () => {
+    const worked = (floor: (score: number) => number): { score: number; steps: number } => {
+      const own = scalesOn(truth, Object.keys(speaks), speaks).scales
+      const best = own.whole(truth, until)
+      const before = own.effort
+      const { score } = own.changed(best, partsOf('Ni^2+', 'SCN^-', 'I^-', ACID), ['Cl^-', 'Br^-', 'SCN^-', 'I^-'], floor(best.score))
+      return { score: score - best.score, steps: own.effort - before }
+    }
+    const [toTheEnd, given] = [worked(() => -Infinity), worked((score) => score - 1)]
+    expect(given.steps).toBeLessThan(toTheEnd.steps)
+    for (const { score } of [toTheEnd, given]) expect(score).toBeLessThan(-1)
+  }, 120_000)
+
   test('with no steps to spend it comes back with what it began with', () => {
     const astray = scales.whole(partsOf('Ni^2+', 'SCN^-', ACID), until)
     expect(dig(scales, astray, 0).score).toBeGreaterThanOrEqual(astray.score)
