@@ -86,6 +86,8 @@ const ENOUGH = 3000
 const HOPED_MORE = 0.3
 /** Parts a test does not speak of by themselves have a hand in it where it comes out this much otherwise with them (natural logarithm). */
 const ENTANGLED = 0.7
+/** Steps of a test on a portion, about: the end of a separation takes many times as many. */
+const PORTION = 12
 /** Mixtures this much less likely than the best are not weighed to the end (natural logarithm). */
 export const GIVEN_UP = 7.5
 
@@ -229,10 +231,10 @@ export class Scales {
     const told = (part: string | undefined): string | undefined => (part !== undefined && spoken.has(part) ? part : undefined)
     return this.contentOf(spoken, { anion: told(anion), cation: told(cation) }, massOf(parts))
   }
-  /** Steps it takes at most to work a test with the parts that it answers; none where that was done. */
+  /** Steps it takes at most to work a test with the parts that it answers: portions cost alike, and no less what was done already. */
   private costOf(parts: Parts, place: number): number {
     const isKnown = this.rows.get(this.answering(parts, place).id)?.[place] !== undefined
-    return isKnown ? 0 : (this.groups[place]?.observations[0]?.steps[0]?.recipe.steps.length ?? 1)
+    return isKnown ? PORTION : Math.max(PORTION, this.groups[place]?.observations[0]?.steps[0]?.recipe.steps.length ?? 0)
   }
   /** Natural logarithms of the probability of what was written of a test, with the parts that it answers. */
   partRows = (parts: Parts, place: number): readonly number[] => this.rowsAt(this.answering(parts, place), place)
@@ -271,12 +273,8 @@ export class Scales {
     const loss = (place: number): number => losses.get(place) ?? 0
     const first = changed.flatMap((part) => this.against.get(part) ?? [])
     const costs = new Map(places.map((place) => [place, this.costOf(parts, place)]))
-    const cost = (place: number): number => costs.get(place) ?? 1
-    const isFree = (place: number): boolean => cost(place) === 0
-    places.sort(
-      (a, b) =>
-        Number(isFree(b)) - Number(isFree(a)) || Number(first.includes(b)) - Number(first.includes(a)) || loss(b) / cost(b) - loss(a) / cost(a),
-    )
+    const worth = (place: number): number => loss(place) / (costs.get(place) ?? PORTION)
+    places.sort((a, b) => Number(first.includes(b)) - Number(first.includes(a)) || worth(b) - worth(a))
     let hope = places.reduce((total, place) => total + loss(place), 0)
     for (const place of places) {
       if (score + hope < floor) break
