@@ -302,6 +302,28 @@ export const vinegarFromSolution = anion({
   minutes: 5,
 })
 
+export const vinegarBesideHalides = anion({
+  id: 'vinegar-beside-halides',
+  title: 'Acid, silver nitrate in excess; the clear liquid with peroxide, boiled and smelt',
+  steps: [
+    take(mL(2)),
+    add('H2SO4 1 M', drops(20)),
+    add('sulfamic acid', drops(16)),
+    add('AgNO3 0.5 M', mL(2.5)),
+    { do: 'centrifuge', vessel: THIS, liquidInto: BESIDE },
+    addTo(BESIDE, 'H2O2 3 %', drops(14)),
+    { do: 'boil', vessel: BESIDE, minutes: 1 },
+    { do: 'smell', at: BESIDE, for: 'the smell, wafted' },
+  ],
+  because:
+    'Bromine, iodine and prussic acid hide the smell of vinegar: with bromide, iodide and thiocyanate out as silver salts, nitrite destroyed and sulfite made to sulfate, acetate is smelt.',
+  relies: ['silver enough: no more comes down from the clear liquid', 'acid before silver, or silver acetate comes down too'],
+  minutes: 7,
+  cautions: [
+    'No ethanol and no ammonia to what silver is left in: silver fulminate and fulminating silver explode. The waste goes to the silver residues, acid.',
+  ],
+})
+
 export const esterFromSolution = anion({
   id: 'ester-from-solution',
   title: 'Soda, boiled down; ethanol and concentrated sulfuric acid, warmed and smelt',
