@@ -4,9 +4,10 @@ import { wilson } from './interval'
 import { randomFrom } from './random'
 
 /**
- * Random solutions of two to six cations with one to four anions, or salts ground together, worked by following the advice: script/soak mixtures [of each size] [seed] [cations, or "solid" for these] [scheme].
+ * Random solutions of two to six cations with one to four anions, or salts ground together, worked by following the advice: script/soak mixtures [of each size] [seed] [cations, or "solid" for these] [scheme] [first]. All of them are
+ * drawn and those from the first on are worked, so that a long count may be done in parts.
  */
-const [count = '5', seed = '1', only = '', scheme = ''] = process.argv.slice(2)
+const [count = '5', seed = '1', only = '', scheme = '', first = '0'] = process.argv.slice(2)
 const isSolid = only === 'solid'
 const sample = isSolid ? { mg: 500, form: 'solid' } : { mL: 20 }
 const settings = caseSchema.parse({ kind: 'mixture', sample, ...(scheme ? { school: { scheme } } : {}) })
@@ -18,6 +19,7 @@ for (const size of isSolid ? [4] : only ? [Number(only)] : [2, 3, 4, 5, 6]) {
   const began = Date.now()
   for (let n = 0; n < Number(count); n++) {
     const drawn = isSolid ? practicePowder(Number(seed) + n, {}, 500) : drawSolution(size, 1 + Math.floor(random() * 4), random)
+    if (n < Number(first)) continue
     const start = Date.now()
     const { reasoning, tests: done } = followAdvice(
       settings,
@@ -28,16 +30,16 @@ for (const size of isSolid ? [4] : only ? [Number(only)] : [2, 3, 4, 5, 6]) {
     const missed = [...drawn.cations, ...drawn.anions].filter((ion) => ![...found.cations, ...found.anions].includes(ion))
     const wrong = [...found.cations, ...found.anions].filter((ion) => ![...drawn.cations, ...drawn.anions].includes(ion))
     tests.push(done.length)
-    if (missed.length + wrong.length === 0) right++
-    else console.log(`  ${[...drawn.cations, ...drawn.anions].join(' ')}: missed ${missed.join(' ') || '–'}; wrong ${wrong.join(' ') || '–'}`)
-    if (process.env['SHOW'])
-      console.log(
-        `  ${[...drawn.cations, ...drawn.anions].join(' ')} ${done.length} tests ${Date.now() - start} ms ${reasoning.hypotheses[0]?.content.id}\n    ${done.join(' ')}`,
-      )
+    const isRight = missed.length + wrong.length === 0
+    if (isRight) right++
+    const said = isRight ? 'right' : `missed ${missed.join(' ') || '–'}; wrong ${wrong.join(' ') || '–'}`
+    const held = [...drawn.cations, ...drawn.anions].join(' ')
+    console.log(`  ${n}: ${held}: ${said}; ${done.length} tests, ${Math.round((Date.now() - start) / 1000)} s`)
+    if (process.env['SHOW']) console.log(`    ${reasoning.hypotheses[0]?.content.id}\n    ${done.join(' ')}`)
   }
-  const [low, high] = wilson(right, Number(count))
+  const [low, high] = wilson(right, tests.length)
   tests.sort((a, b) => a - b)
   console.log(
-    `mixtures of ${isSolid ? 'salts ground together, two to ' : ''}${size} cations, seed ${seed}: every ion right and none wrong in ${right} of ${count} (${(100 * low).toFixed(0)} to ${(100 * high).toFixed(0)} %); tests: median ${tests[Math.floor(tests.length / 2)] ?? 0}, most ${tests.at(-1) ?? 0}; ${Math.round((Date.now() - began) / 1000)} s`,
+    `mixtures of ${isSolid ? 'salts ground together, two to ' : ''}${size} cations, seed ${seed}: every ion right and none wrong in ${right} of ${tests.length} (${(100 * low).toFixed(0)} to ${(100 * high).toFixed(0)} %); tests: median ${tests[Math.floor(tests.length / 2)] ?? 0}, most ${tests.at(-1) ?? 0}; ${Math.round((Date.now() - began) / 1000)} s`,
   )
 }
