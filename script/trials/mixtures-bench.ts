@@ -33,8 +33,8 @@ export function mixtures(): void {
     const thought = once(() => reason(notebook))
     let reasoning = thought.said
     let settled = answer.ms + thought.ms
-    for (let round = 0; round < SHARPENING.rounds; round++) {
-      const again = once(() => reason(notebook, {}, undefined, { deep: SHARPENING.steps }))
+    for (let round = 0; round < SHARPENING.mixture.rounds; round++) {
+      const again = once(() => reason(notebook, {}, undefined, { deep: SHARPENING.mixture.steps }))
       if (best(again.said) === best(reasoning) && round > 0) break
       settled += again.ms
       reasoning = again.said

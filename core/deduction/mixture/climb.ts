@@ -10,12 +10,11 @@ const PUZZLING = 1.5
 /** Moves to a better neighbour until there is none; further kinds of neighbours are tried only while something is left to be explained. */
 export function improve(scales: Scales, start: Weighed, kinds: (now: Weighed) => readonly (readonly Change[])[], rounds = ROUNDS): Weighed {
   let best = start
-  for (let round = 0; round < rounds && scales.effort < scales.limit; round++) {
+  for (let round = 0; round < rounds && !scales.isExhausted; round++) {
     let next = best
     for (const [kind, changes] of kinds(best).entries()) {
       if (kind > 0 && (scales.tired || !puzzled(scales, best))) break
       for (const { parts, changed, toTheEnd } of changes) {
-        if (scales.effort >= scales.limit) break
         const tried = scales.changed(best, parts, changed, toTheEnd ? -Infinity : next.score)
         if (tried.score <= next.score + 1e-9) continue
         const exact = scales.whole(parts, best.logs.length)

@@ -60,14 +60,13 @@ describe('thinking a mixture through again', () => {
   }, 120_000)
 
   test('gone through from the first test once more, a wrong beginning is not held on to; what is right stays', () => {
-    const never = (): boolean => false
     const astray = scales.whole(partsOf('Ni^2+', 'SCN^-', ACID), until)
-    const found = followAgain(scales, astray, until, never)
+    const found = followAgain(scales, astray, until)
     expect(found.score).toBeGreaterThan(astray.score + 2)
     expect(ionsIn(found.parts)).toEqual(ionsIn(truth))
-    expect(followAgain(scales, found, until, never).score).toBeGreaterThanOrEqual(found.score)
+    expect(followAgain(scales, found, until).score).toBeGreaterThanOrEqual(found.score)
     // Cut short, it has nothing to say.
-    expect(followAgain(scales, astray, until, () => true)).toBe(astray)
+    expect(scales.within(0, () => followAgain(scales, astray, until))).toBe(astray)
   }, 120_000)
 
   test('how a change is weighed does not hang on what was weighed before it, or in which order', () => {
@@ -92,6 +91,23 @@ describe('thinking a mixture through again', () => {
     const [toTheEnd, given] = [worked(() => -Infinity), worked((score) => score - 1)]
     expect(given.steps).toBeLessThan(toTheEnd.steps)
     for (const { score } of [toTheEnd, given]) expect(score).toBeLessThan(-1)
+  }, 120_000)
+
+  test('work is kept within its steps, and within those of the work it is part of; afterwards there is no limit', () => {
+    const own = scalesOn(truth, Object.keys(speaks), speaks).scales
+    const best = own.whole(truth, until)
+    const tried = (): number => own.changed(best, partsOf('Ni^2+', 'Cl^-', ACID), ['Br^-'], -Infinity).score
+    expect(own.within(0, tried)).toBe(-Infinity)
+    expect(own.within(0, () => own.within(1000, tried))).toBe(-Infinity)
+    expect(own.within(0, () => own.tried(truth, 0))).toBe(-Infinity)
+    expect(() =>
+      own.within(0, () => {
+        throw new Error('on the way')
+      }),
+    ).toThrow('on the way')
+    expect(own.isExhausted).toBe(false)
+    expect(own.within(1000, () => own.within(500, tried))).toBeLessThan(best.score)
+    expect(tried()).toBeGreaterThan(-Infinity)
   }, 120_000)
 
   test('with no steps to spend it comes back with what it began with', () => {

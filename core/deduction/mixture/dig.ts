@@ -58,7 +58,7 @@ function kicksOf(scales: Scales, best: Weighed): readonly Change[] {
   const found = riddlesOf(scales, best).flatMap((place) => {
     const among = scales.spokenOf(place)
     const held = scales.heldOf(parts, place)
-    const logOf = (change: Change): number => sum(scales.partRows(change.parts, place))
+    const logOf = (change: Change): number => scales.tried(change.parts, place)
     const explains = (change: Change, than = logs[place] ?? 0): boolean => logOf(change) > than + WORTH_TRYING
     const single = [...inAnyAmount(parts, among), ...removals(parts, held), ...otherAmounts(parts, held)].filter((change) => explains(change))
     const withOneFewer = single
@@ -117,10 +117,10 @@ function promising(scales: Scales, best: Weighed, changes: readonly Change[], be
  * The others fitted to a change that stands: what is explained worst now is looked into first, and of what would explain it the best is taken that leads upwards. Each step goes by the tests its parts answer; where no
  * more leads on, the whole is worked, and what that shows is gone on from.
  */
-function fitted(scales: Scales, { parts, changed }: Change, best: Weighed, exhausted: () => boolean): Weighed {
+function fitted(scales: Scales, { parts, changed }: Change, best: Weighed): Weighed {
   const until = best.logs.length
   const began = scales.effort
-  const enough = (score: number): boolean => exhausted() || (scales.effort > began + ONE_KICK && score < best.score)
+  const enough = (score: number): boolean => scales.isExhausted || (scales.effort > began + ONE_KICK && score < best.score)
   // What was changed is not changed back.
   const stands = (change: Change): boolean =>
     !change.changed.some((part) => changed.includes(part) && change.parts.get(part) === best.parts.get(part))
@@ -165,7 +165,7 @@ function remediesFor(scales: Scales, { parts, logs }: Weighed, place: number): r
   const held = scales.heldOf(parts, place)
   const amounts = [...otherAmounts(parts, held), ...otherAmounts(parts, held, FINE_CLASSES)]
   return [...inAnyAmount(parts, among), ...amounts, ...removals(parts, held)]
-    .map((change) => ({ change, log: sum(scales.partRows(change.parts, place)) }))
+    .map((change) => ({ change, log: scales.tried(change.parts, place) }))
     .filter(({ log }) => log > (logs[place] ?? 0) + WORTH_TRYING)
     .map(({ change, log }) => ({ change, worth: log - ONE_MORE * (change.parts.size - parts.size) }))
     .sort((a, b) => b.worth - a.worth)
@@ -187,19 +187,18 @@ function anotherBeginning(scales: Scales, climbed: Weighed, until: number): Weig
 const SHORT = [2, 10] as const
 /** The same rivals, those that fall somewhat short with the others fitted to them. */
 export function refitted(scales: Scales, best: Weighed, rivals: readonly Weighed[], steps: number): readonly Weighed[] {
-  const until = scales.effort + steps
-  const exhausted = (): boolean => scales.effort >= until
   // Those with fewer parts come first: what a part explains that is not there, others in other amounts often do.
   const fewestFirst = [...rivals].sort((a, b) => a.parts.size - b.parts.size || b.score - a.score)
-  return fewestFirst.map((rival) => {
+  const asFitted = (rival: Weighed): Weighed => {
     const short = best.score - rival.score
     // What falls short by its prior alone has nothing that other amounts would mend.
     const isHurt = sum(best.logs) - sum(rival.logs) > WORTH_TRYING
-    if (exhausted() || !isHurt || short < SHORT[0] || short > SHORT[1]) return rival
+    if (scales.isExhausted || !isHurt || short < SHORT[0] || short > SHORT[1]) return rival
     const changed = PARTS.filter((part) => rival.parts.has(part) !== best.parts.has(part))
-    const better = fitted(scales, { parts: rival.parts, changed }, best, exhausted)
+    const better = fitted(scales, { parts: rival.parts, changed }, best)
     return better.score > rival.score ? better : rival
-  })
+  }
+  return scales.within(steps, () => fewestFirst.map(asFitted))
 }
 
 /** What falls further below than this by its own tests is not worked whole (natural logarithm). */
@@ -207,12 +206,12 @@ const REFINABLE = 4
 const littleChanges = (parts: Parts): readonly Change[] => [...removals(parts), ...otherAmounts(parts)]
 const amountsBetween = (parts: Parts): readonly Change[] => otherAmounts(parts, parts, FINE_CLASSES)
 /** Better by one part fewer, or a little more or less of one, each worked whole: what a part has a hand in, its own tests do not all tell. */
-function refined(scales: Scales, start: Weighed, exhausted: () => boolean, changesOf = littleChanges): Weighed {
+function refined(scales: Scales, start: Weighed, changesOf = littleChanges): Weighed {
   let best = start
   for (let found = true; found;) {
     found = false
     for (const { parts, changed } of changesOf(best.parts)) {
-      if (exhausted()) return best
+      if (scales.isExhausted) return best
       if (scales.changed(best, parts, changed, best.score - REFINABLE).score < best.score - REFINABLE) continue
       const other = scales.whole(parts, start.logs.length)
       if (other.score <= best.score + 1e-9) continue
@@ -229,7 +228,7 @@ function hopefuls(scales: Scales, best: Weighed): readonly string[] {
   const [worst] = riddlesOf(scales, best)
   if (worst === undefined) return []
   return additions(best.parts, scales.spokenOf(worst))
-    .map(({ parts, changed }) => ({ part: changed[0] ?? '', log: sum(scales.partRows(parts, worst)) }))
+    .map(({ parts, changed }) => ({ part: changed[0] ?? '', log: scales.tried(parts, worst) }))
     .sort((a, b) => b.log - a.log)
     .slice(0, HOPEFULS)
     .map(({ part }) => part)
@@ -241,39 +240,35 @@ const PASSES = 2
 /** Begins once more, with steps besides: from the first test, or with fewer of them from what the proofs show. */
 function begunAgain(scales: Scales, start: Weighed, steps: number): Weighed {
   const until = start.logs.length
-  if (steps < ONE_PASS) {
-    scales.limit = scales.effort + steps / 5
-    return anotherBeginning(scales, start, until)
-  }
+  if (steps < ONE_PASS) return scales.within(steps / 5, () => anotherBeginning(scales, start, until))
   if (riddlesOf(scales, start).length === 0) return start
-  scales.limit = scales.effort + PASSES * steps
-  return followAgain(scales, start, until, () => scales.effort >= scales.limit)
+  return scales.within(PASSES * steps, () => followAgain(scales, start, until))
 }
 
 /** Begins again in every way, as long as something is not explained and no more steps than these are simulated, and keeps what explains more. */
 export function dig(scales: Scales, start: Weighed, steps: number): Weighed {
   const begun = begunAgain(scales, start, steps)
-  const until = start.logs.length
-  const enough = scales.effort + steps
-  const exhausted = (): boolean => scales.effort >= enough
-  scales.limit = enough
-  let best = refined(scales, begun, exhausted)
+  return scales.within(steps, () => dugFrom(scales, begun))
+}
+
+function dugFrom(scales: Scales, begun: Weighed): Weighed {
+  let best = refined(scales, begun)
   const tried = new Set<string>()
   for (let found = true; found && riddlesOf(scales, best).length > 0;) {
     found = false
     for (const change of beginnings(scales, best)) {
       const { id } = scales.contentOf(change.parts)
-      if (exhausted()) break
+      if (scales.isExhausted) break
       if (tried.has(id)) continue
       tried.add(id)
-      const reached = fitted(scales, change, best, exhausted)
+      const reached = fitted(scales, change, best)
       if (reached.score <= best.score + 1e-9) continue
-      best = refined(scales, reached, exhausted)
+      best = refined(scales, reached)
       found = true
       break
     }
-    if (found || exhausted()) continue
-    const finer = refined(scales, best, exhausted, amountsBetween)
+    if (found || scales.isExhausted) continue
+    const finer = refined(scales, best, amountsBetween)
     if (finer !== best) {
       best = finer
       found = true
@@ -281,10 +276,9 @@ export function dig(scales: Scales, start: Weighed, steps: number): Weighed {
     }
     const exchanged = improve(scales, best, (now) => [[...swaps(now.parts, PARTS), ...twoForOne(now.parts, hopefuls(scales, now))]], 1)
     if (exchanged.score > best.score + 1e-9) {
-      best = refined(scales, climb(scales, exchanged.parts, until), exhausted)
+      best = refined(scales, climb(scales, exchanged.parts, begun.logs.length))
       found = true
     }
   }
-  scales.limit = Infinity
   return best
 }

@@ -12,7 +12,7 @@ export function follow(scales: Scales, { parts, place }: { parts: Parts; place: 
   if (scales.explains(parts, place)) return parts
   const among = scales.spokenOf(place)
   // What the new test lets a mixture hope for, found before any is given up for falling short of it.
-  for (const { parts: other } of [...everyAddition(parts, among), ...removals(parts)]) scales.partRows(other, place)
+  for (const { parts: other } of [...everyAddition(parts, among), ...removals(parts)]) scales.tried(other, place)
   return improve(scales, scales.whole(parts, place + 1), (now) => {
     // What the test does not speak of was settled by those before it.
     const spoken = scales.heldOf(now.parts, place)
@@ -28,12 +28,12 @@ const GAINED = 1
  * Goes through the tests from the first once more, knowing now which parts have a hand in which of them: what was taken at an early test for want of that is seldom let go of later by single steps.
  * @param until so many tests
  */
-export function followAgain(scales: Scales, start: Weighed, until: number, exhausted: () => boolean): Weighed {
+export function followAgain(scales: Scales, start: Weighed, until: number): Weighed {
   let best = start
   for (;;) {
     let parts = scales.nothing
-    for (let place = 0; place < until && !exhausted(); place++) parts = follow(scales, { parts, place })
-    if (exhausted()) return best
+    for (let place = 0; place < until && !scales.isExhausted; place++) parts = follow(scales, { parts, place })
+    if (scales.isExhausted) return best
     const reached = climb(scales, parts, until)
     const gained = reached.score - best.score
     if (gained > 0) best = reached

@@ -21,11 +21,13 @@ function unheard(scales: Scales): Found {
  * @param parts the best by the first tests, so many as `from`
  */
 export function hastily(scales: Scales, before: Found | undefined, parts: Parts, from: number, until: number): Found {
-  const { best: was, rivals } = before ?? unheard(scales)
-  scales.limit = scales.effort + STEPS
+  return scales.within(STEPS, () => mended(scales, before ?? unheard(scales), parts, from, until))
+}
+
+function mended(scales: Scales, { best: was, rivals }: Found, parts: Parts, from: number, until: number): Found {
   let now = parts
   for (let place = from; place < until; place++) {
-    if (scales.effort >= scales.limit || scales.explains(now, place)) continue
+    if (scales.isExhausted || scales.explains(now, place)) continue
     const nearest = (at: Weighed): Change[] => [
       ...everyAddition(at.parts, scales.spokenOf(place)),
       ...removals(at.parts, scales.heldOf(at.parts, place)),
@@ -37,10 +39,9 @@ export function hastily(scales: Scales, before: Found | undefined, parts: Parts,
     .filter((rival) => compositionOf(rival.parts) !== compositionOf(best.parts))
     .sort((a, b) => b.score - a.score)
     .map((rival): Weighed => {
-      if (scales.effort >= scales.limit) return { ...rival, logs: best.logs, score: best.score - (was.score - rival.score) }
+      if (scales.isExhausted) return { ...rival, logs: best.logs, score: best.score - (was.score - rival.score) }
       const changed = PARTS.filter((part) => rival.parts.get(part) !== best.parts.get(part))
       return scales.changed(best, rival.parts, changed, best.score - GIVEN_UP)
     })
-  scales.limit = Infinity
   return { best, rivals: weighed }
 }

@@ -8,7 +8,7 @@ import type { Responders } from './responders'
 import { beforehand, Scales, type Weighed } from './scales'
 import { follow } from './follow'
 import { hastily } from './hastily'
-import { settle, type Found } from './search'
+import { AT_THE_BENCH, isThorough, settle, throughWith, type Found, type ThoughtThrough } from './search'
 
 export { ANIONS_SOUGHT, CATIONS, dissolved, mixtureOf, PARTS, type AmountClass, type Parts } from './parts'
 export { drawSolution, practiceMixture, practicePowder, practiceSolution, type Drawn } from './draw'
@@ -20,6 +20,8 @@ interface Way {
   readonly parts: Parts[]
   /** What the search came to last, by so many tests. */
   found?: Found & { readonly until: number }
+  /** What the tests up to then, or those before, were thought through with last. */
+  through?: ThoughtThrough | undefined
 }
 const ways = new WeakMap<Simulations, Map<string, Way>>()
 
@@ -37,7 +39,10 @@ export function weighMixtures(of: Case, trace: Trace, simulations: Simulations, 
   const { scales } = way
   const same = scales.takeUp(groups)
   way.parts.length = Math.min(way.parts.length, same)
-  if (way.found && way.found.until > same) delete way.found
+  if (way.found && way.found.until > same) {
+    delete way.found
+    delete way.through
+  }
   const { best, rivals } = atOnce
     ? hastily(scales, way.found, way.parts.at(-1) ?? scales.nothing, way.parts.length, groups.length)
     : thought(way, groups.length, deep)
@@ -68,8 +73,11 @@ export function weighMixtures(of: Case, trace: Trace, simulations: Simulations, 
 /** The best by all that was written and its rivals, the last tests followed one by one. */
 function thought(way: Way, until: number, deep: number): Found {
   const { scales, parts } = way
-  for (let place = parts.length; place < until; place++) parts.push(follow(scales, { parts: parts.at(-1) ?? scales.nothing, place }))
-  const found = settle(scales, parts.at(-1) ?? scales.nothing, until, deep)
+  for (let place = parts.length; place < until; place++)
+    parts.push(scales.within(AT_THE_BENCH, () => follow(scales, { parts: parts.at(-1) ?? scales.nothing, place })))
+  const begun = parts.at(-1) ?? scales.nothing
+  const found = settle(scales, begun, until, deep, way.through)
+  if (isThorough(deep)) way.through = throughWith(scales, begun, found)
   if (parts.length > 0) parts[parts.length - 1] = found.best.parts
   way.found = { ...found, until }
   return found

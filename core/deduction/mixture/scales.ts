@@ -75,7 +75,7 @@ export const beforehand = (part: string): number => {
 }
 
 /** What was written of a test is explained where it falls no further short of what one would write of the mixture itself (natural logarithm). */
-const EXPLAINED = 1.2
+export const EXPLAINED = 1.2
 
 const keyOf = ({ entry, observations }: Group): string =>
   `${entry} ${JSON.stringify(observations.map((o) => [o.observation, o.steps[0]?.recipe.key]))}`
@@ -156,8 +156,21 @@ export class Scales {
 
   /** Whether there are steps enough to look closer at what is hard to explain: not while somebody waits at the bench. */
   isThorough = false
-  /** Steps of effort after which no climb goes further. */
-  limit = Infinity
+  private limit = Infinity
+  /** Does some work in which nothing further is tried after so many steps, about; nor after those of the work it is part of. */
+  within<T>(steps: number, work: () => T): T {
+    const outer = this.limit
+    this.limit = Math.min(outer, this.effort + steps)
+    try {
+      return work()
+    } finally {
+      this.limit = outer
+    }
+  }
+  /** Whether nothing further is to be tried. */
+  get isExhausted(): boolean {
+    return this.effort >= this.limit
+  }
 
   /** Whether a mixture explains what was written of a test, to the word or nearly. */
   explains = (parts: Parts, place: number): boolean => this.shortfallAt(parts, place) < EXPLAINED
@@ -238,6 +251,8 @@ export class Scales {
   }
   /** Natural logarithms of the probability of what was written of a test, with the parts that it answers. */
   partRows = (parts: Parts, place: number): readonly number[] => this.rowsAt(this.answering(parts, place), place)
+  /** Their sum for a mixture that is only tried; where nothing further is to be, none is worse. */
+  tried = (parts: Parts, place: number): number => (this.isExhausted ? -Infinity : sum(this.partRows(parts, place)))
 
   /** By all of the first tests, with all of its parts. */
   whole(parts: Parts, until: number): Weighed {
@@ -262,10 +277,11 @@ export class Scales {
   weighedWhole = (parts: Parts): Weighed | undefined => this.kept.get(compositionOf(parts))
   everyWeighedWhole = (): readonly Weighed[] => [...this.kept.values()]
 
-  /** Another mixture, by the tests that its changed parts answer; as soon as it cannot come up to the floor any more it is given up, with what it had till then. */
+  /** Another mixture, by the tests that its changed parts answer; as soon as it cannot come up to the floor any more it is given up, with what it had till then. Where nothing further is to be tried, that is at once. */
   changed(best: Weighed, parts: Parts, changed: readonly string[], floor: number): Weighed {
     const content = this.contentOf(parts)
     const logs = [...best.logs]
+    if (this.isExhausted) return { parts, content, logs, score: -Infinity }
     let score = best.score - priorOf(best.parts, this.known) + priorOf(parts, this.known)
     const places = [...logs.keys()].filter((place) => changed.some((part) => this.answers(place, part)))
     // What spoke against the part last time, then what the best explains worst: there a change has to show what it is good for.

@@ -2,7 +2,7 @@ import { crowded, everyAddition, removals } from './changes'
 import { climb } from './climb'
 import { dig, refitted } from './dig'
 import { PARTS, type Parts } from './parts'
-import { compositionOf, GIVEN_UP, type Scales, type Weighed } from './scales'
+import { compositionOf, EXPLAINED, GIVEN_UP, type Scales, type Weighed } from './scales'
 
 /** What a search goes on from, and where it came to. */
 export interface Found {
@@ -11,12 +11,19 @@ export interface Found {
   readonly rivals: readonly Weighed[]
 }
 
+/** What a mixture came to when it was thought through at leisure and nothing else was found. */
+export interface ThoughtThrough {
+  readonly composition: string
+  /** By how much it fell short of what was written by then (natural logarithm). */
+  readonly short: number
+}
+
 const EARLY = 8
 /** From so many steps on a mixture is thought through at leisure. */
 const THOROUGH_FROM = 8000
 
-/** Times as many steps as it is told, that a round of thinking again takes at most. */
-const ROUND = 1.5
+/** Steps, about, in which one line is followed, and then the whole looked at anew, while somebody waits at the bench: a second or so each. What is not found by then is left for the next round. */
+export const AT_THE_BENCH = 2000
 
 /** Odds from which on a rival is weighed by every test (natural logarithm). */
 const CLOSE = 1.2
@@ -24,21 +31,15 @@ const CLOSE = 1.2
 /**
  * The best mixture by everything written, and its rivals.
  * @param deep steps that may be simulated to begin again where something is puzzling; a thousand take a second or so
+ * @param through what the first tests were thought through with
  */
-export function settle(scales: Scales, parts: Parts, until: number, deep: number): Found {
+export function settle(scales: Scales, parts: Parts, until: number, deep: number, through?: ThoughtThrough): Found {
   const began = scales.effort
-  scales.isThorough = deep >= THOROUGH_FROM
-  let best = scales.whole(parts, until)
-  if (!explainsAll(scales, best)) {
-    const carried = climb(scales, parts, until)
-    // Early on a wrong turn is soon taken, and beginning again costs little.
-    const anew = until <= EARLY && parts.size > 0 ? climb(scales, scales.nothing, until) : carried
-    best = anew.score > carried.score ? anew : carried
-    if (deep > 0 && !explainsAll(scales, best)) best = dig(scales, best, deep * unexplained(scales, best))
-  }
-  const steps = deep * unexplained(scales, best)
-  const end = scales.isThorough ? Infinity : began + ROUND * deep
-  // Somebody waits at the bench: there what is not looked into by then is left for the next round.
+  scales.isThorough = isThorough(deep)
+  const worth = (weighed: Weighed): number => deep * unexplained(scales, weighed, through)
+  let best = scales.within(scales.isThorough ? Infinity : Math.max(deep, AT_THE_BENCH), () => bestFrom(scales, parts, until, worth))
+  const steps = worth(best)
+  const end = scales.isThorough ? Infinity : began + deep
   const left = (): number => Math.max(0, Math.min(steps, end - scales.effort))
   for (;;) {
     const apart = rivalsOf(scales, best, until, left())
@@ -53,13 +54,35 @@ export function settle(scales: Scales, parts: Parts, until: number, deep: number
   }
 }
 
+/** The best by everything written that is reached from some parts. */
+function bestFrom(scales: Scales, parts: Parts, until: number, worth: (weighed: Weighed) => number): Weighed {
+  const whole = scales.whole(parts, until)
+  if (explainsAll(scales, whole)) return whole
+  const carried = climb(scales, parts, until)
+  // Early on a wrong turn is soon taken, and beginning again costs little.
+  const anew = until <= EARLY && parts.size > 0 ? climb(scales, scales.nothing, until) : carried
+  const best = anew.score > carried.score ? anew : carried
+  const steps = worth(best)
+  return steps > 0 && !explainsAll(scales, best) ? dig(scales, best, steps) : best
+}
+
 /** What is wrong falls far short of what was written (natural logarithm); nothing that falls no shorter than the least of these is likely to be. */
 const SHORTFALLS = [3, 12] as const
+/** How much of the steps is spent on what was thought through, where what came since is explained. */
+const AGAIN = 1 / 24
 /** How much of the steps a mixture is worth, by how much it leaves unexplained. */
-function unexplained(scales: Scales, { parts, logs }: Weighed): number {
-  const short = logs.reduce((all, _, place) => all + scales.shortfallAt(parts, place), 0)
+function unexplained(scales: Scales, weighed: Weighed, through: ThoughtThrough | undefined): number {
+  const short = shortOf(scales, weighed)
+  if (through?.composition === compositionOf(weighed.parts) && short < through.short + EXPLAINED) return AGAIN
   return Math.min(1, Math.max(SHORTFALLS[0], short) / SHORTFALLS[1])
 }
+const shortOf = (scales: Scales, { parts, logs }: Weighed): number => logs.reduce((all, _, place) => all + scales.shortfallAt(parts, place), 0)
+
+/** Whether so many steps are for thinking through at leisure. */
+export const isThorough = (deep: number): boolean => deep >= THOROUGH_FROM
+/** What was thought through by a search at leisure that began with these parts; undefined where it came to others. */
+export const throughWith = (scales: Scales, begun: Parts, { best }: Found): ThoughtThrough | undefined =>
+  compositionOf(begun) === compositionOf(best.parts) ? { composition: compositionOf(best.parts), short: shortOf(scales, best) } : undefined
 
 /** Whether nothing that was written gives a reason to look further than the nearest mixtures. */
 const explainsAll = (scales: Scales, { parts, logs }: Weighed): boolean => logs.every((_, place) => scales.explains(parts, place))

@@ -227,17 +227,19 @@ const worker = {
    * A mixture thought through again where something stays puzzling, and an organic jar with what is in no library, a second or so at a time; null where nothing came of it, or the bench has asked anew meanwhile.
    */
   async sharpen(notebook: Asked): Promise<Thought | null> {
-    if (notebook.case.kind === 'salt') return null
+    const { kind } = notebook.case
+    if (kind === 'salt') return null
     const asked = nameOf(notebook)
     newest = asked
     await readyFor(notebook.case)
-    for (let round = 0; round < SHARPENING.rounds; round++) {
+    const { rounds, steps } = SHARPENING[kind]
+    for (let round = 0; round < rounds; round++) {
       await new Promise((resolve) => setTimeout(resolve, round === 0 ? AFTER_THOUGHT : 0))
       if (asked !== newest) return null
       const known = reasoned(notebook)
       // An organic jar is gone through from the beginning each time: what was asked before costs nothing, and more molecules are.
-      const rounds = notebook.case.kind === 'organic' ? round + 1 : 1
-      const reasoning = reason(notebook, {}, undefined, { deep: SHARPENING.steps * rounds })
+      const times = kind === 'organic' ? round + 1 : 1
+      const reasoning = reason(notebook, {}, undefined, { deep: steps * times })
       if (!saysMore(reasoning, known.reasoning)) continue
       last = { asked: known.asked, reasoning }
       return worker.think(notebook)
