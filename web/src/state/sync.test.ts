@@ -1,0 +1,148 @@
+import '../testing/device'
+import { beforeEach, describe, expect, test } from '@jest/globals'
+import { caseSchema, entrySchema, type Entry } from '@foxing/core'
+import fc from 'fast-check'
+import { Server, type Fate } from '../testing/server'
+import { local, NOBODY, openLocal, type LocalJar } from './local'
+import { useSession } from './session'
+import { flush, pullJar, pullShelf, useSync } from './sync'
+
+const PERSON = { id: 'p-mira', name: 'Mira', role: 'student' as const, institution: 'Foxglove', classes: [] }
+let server: Server
+let count = 0
+
+const jarOf = (id: string, saved: 0 | 1 = 0): LocalJar => ({
+  ...{ id, code: id, title: `jar ${id}`, kind: 'real', case: caseSchema.parse({}), createdAt: `2026-01-05T09:00:0${id.length}.000Z` },
+  ...{ owner: PERSON.id, ownerName: null, classId: null, issued: false, reveal: 'on conclusion', revealOn: null, opened: false },
+  ...{ saved, seed: null, partners: [], writable: true, people: [], signatures: [], counted: 0, concluded: [] },
+})
+const line = (note: string): Entry => entrySchema.parse({ id: `e${++count}`, at: '2026-01-05T09:00:00.000Z', note })
+const notesOf = (jar: string): string[] => server.of(jar).map(({ body }) => ('note' in body ? body.note : '?'))
+const write = async (jar: string, ...notes: string[]): Promise<void> => local().append(jar, PERSON.id, notes.map(line))
+
+beforeEach(async () => {
+  server = new Server()
+  server.me = PERSON
+  globalThis.fetch = server.fetch as typeof fetch
+  localStorage.clear()
+  openLocal(NOBODY)
+  const database = openLocal(PERSON.id)
+  await Promise.all([database.jars.clear(), database.entries.clear()])
+  useSession.setState({ phase: 'in', me: PERSON })
+})
+
+describe('what is written is sent', () => {
+  test('a jar before its lines, the lines in the order they were written, each acknowledged with its place', async () => {
+    await local().jars.put(jarOf('one'))
+    await write('one', 'first', 'second')
+    await write('one', 'third')
+    await flush()
+    expect(notesOf('one')).toEqual(['first', 'second', 'third'])
+    expect((await local().entriesOf('one')).map((e) => [e.order, e.position])).toEqual([
+      [1, 1],
+      [2, 2],
+      [3, 3],
+    ])
+    expect((await local().jars.get('one'))?.saved).toBe(1)
+    expect(await local().unsent()).toBe(0)
+  })
+  test('more lines than go at once go in several', async () => {
+    await local().jars.put(jarOf('one'))
+    const notes = Array.from({ length: 230 }, (_, k) => `line ${k}`)
+    await write('one', ...notes)
+    await flush()
+    expect(notesOf('one')).toEqual(notes)
+    expect(server.asked).toBe(1 + 3)
+  })
+  test('an answer that never came back: the line is sent again and is there once', async () => {
+    await local().jars.put(jarOf('one', 1))
+    server.jars.set('one', { id: 'one' })
+    await write('one', 'only')
+    server.fates = ['answer lost']
+    await flush()
+    expect([notesOf('one'), await local().unsent()]).toEqual([['only'], 1])
+    await flush()
+    expect([notesOf('one'), await local().unsent()]).toEqual([['only'], 0])
+  })
+  test('while the server is away nothing is said to be wrong; when the session is over, that is', async () => {
+    await local().jars.put(jarOf('one'))
+    server.fates = ['refused']
+    await flush()
+    expect([useSync.getState().problem, useSync.getState().sending, useSession.getState().phase]).toEqual([null, false, 'in'])
+    server.fates = ['signed out']
+    await flush()
+    expect(useSession.getState().phase).toBe('ended')
+    // Nothing is sent for nobody.
+    const before = server.asked
+    await flush()
+    expect([server.asked, await local().unsent()]).toEqual([before, 1])
+  })
+  test('whatever becomes of single questions, in the end each line is there once, in its order, and none was missing here meanwhile', async () => {
+    const fate = fc.constantFrom<Fate>('answered', 'lost', 'answer lost', 'refused')
+    const work = fc.record({
+      jar: fc.constantFrom('one', 'other', 'third one'),
+      lines: fc.integer({ min: 0, max: 4 }),
+      fates: fc.array(fate, { maxLength: 5 }),
+    })
+    await fc.assert(
+      fc.asyncProperty(fc.array(work, { minLength: 1, maxLength: 8 }), async (works) => {
+        const database = local()
+        await Promise.all([database.jars.clear(), database.entries.clear()])
+        server.jars.clear()
+        server.entries.clear()
+        const written = new Map<string, string[]>()
+        for (const { jar, lines, fates } of works) {
+          if (!(await database.jars.get(jar))) await database.jars.put(jarOf(jar))
+          const notes = Array.from({ length: lines }, () => `note ${++count}`)
+          written.set(jar, [...(written.get(jar) ?? []), ...notes])
+          await write(jar, ...notes)
+          server.fates = [...fates]
+          await flush()
+          server.fates = []
+          for (const [id, all] of written)
+            expect((await database.entriesOf(id)).map(({ body }) => ('note' in body ? body.note : '?')).sort()).toEqual([...all].sort())
+        }
+        await flush()
+        for (const [id, all] of written) expect(notesOf(id)).toEqual(all)
+        expect(await database.unsent()).toBe(0)
+      }),
+      { numRuns: 40, seed: 11 },
+    )
+  })
+  test('two tabs that write and send at the same time number their lines one after another', async () => {
+    await local().jars.put(jarOf('one'))
+    await Promise.all([write('one', 'a', 'b'), write('one', 'c'), flush(), write('one', 'd'), flush()])
+    await flush()
+    expect(new Set((await local().entriesOf('one')).map((e) => e.order))).toEqual(new Set([1, 2, 3, 4]))
+    expect(notesOf('one')).toHaveLength(4)
+  })
+})
+
+describe('what is fetched', () => {
+  test('a jar with its lines, others’ among them; one’s own that wait stay beside them', async () => {
+    await local().jars.put(jarOf('one', 1))
+    server.jars.set('one', { ...jarOf('one'), title: 'renamed' })
+    server.entries.set('one', [{ body: line('a partner’s'), device: 'theirs', order: 1, position: 1, author: 'p-else' }])
+    await write('one', 'mine')
+    await pullJar('one')
+    expect((await local().entriesOf('one')).map((e) => [e.author, e.position])).toEqual([
+      ['p-else', 1],
+      [PERSON.id, null],
+    ])
+    expect((await local().jars.get('one'))?.title).toBe('renamed')
+  })
+  test('the shelf: what the server shows no more goes from here, unless something of it was not sent', async () => {
+    await local().jars.bulkPut([jarOf('gone', 1), jarOf('gone, but written in', 1), jarOf('not sent yet')])
+    await write('gone, but written in', 'waiting')
+    server.jars.set('there', jarOf('there'))
+    await pullShelf()
+    expect((await local().jars.toCollection().primaryKeys()).sort()).toEqual(['gone, but written in', 'not sent yet', 'there'])
+    expect(await local().entriesOf('gone, but written in')).toHaveLength(1)
+  })
+  test('a shelf that cannot be fetched changes nothing', async () => {
+    await local().jars.put(jarOf('one', 1))
+    server.fates = ['lost']
+    await expect(pullShelf()).rejects.toMatchObject({ offline: true, status: 0 })
+    expect(await local().jars.count()).toBe(1)
+  })
+})
