@@ -1,34 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
-import { caseSchema, entrySchema, type Entry } from '../../notebook'
-import { groupsOf } from '../groups'
-import { Simulations } from '../hypotheses'
-import { observationsOf } from '../seen'
-import { traceOf } from '../trace'
 import { dig, riddlesOf } from './dig'
 import { followAgain } from './follow'
-import { ACID, carriersOf, dissolved, mixtureOf, type AmountClass, type Parts } from './parts'
+import { ACID, carriersOf, dissolved, mixtureOf, type Parts } from './parts'
 import type { Responders } from './responders'
-import { Scales } from './scales'
-
-const settings = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } })
-const partsOf = (...parts: readonly (string | readonly [string, AmountClass])[]): Parts =>
-  new Map(parts.map((part) => (typeof part === 'string' ? ([part, 'middling'] as const) : part)))
-
-/** A notebook of these tests, done on a solution of these parts by a careful observer, on the scales. */
-function scalesOn(parts: Parts, tests: readonly string[], responders: Responders): { scales: Scales; until: number } {
-  const simulations = new Simulations(0, {}, 20)
-  const entries: Entry[] = []
-  for (const [k, id] of tests.entries()) {
-    const did = entrySchema.parse({ id: `d${k}`, at: '', did: { test: id, on: String.fromCharCode(65 + k) } })
-    entries.push(did)
-    const steps = traceOf({ case: settings, entries }).steps.filter((s) => s.entry === did.id)
-    for (const { observation } of observationsOf(steps, (step) => simulations.expect(mixtureOf(parts, 20), step.recipe)))
-      entries.push(entrySchema.parse({ id: `s${entries.length}`, at: '', saw: observation }))
-  }
-  const scales = new Scales(simulations, responders, 20)
-  scales.takeUp(groupsOf(traceOf({ case: settings, entries })))
-  return { scales, until: tests.length }
-}
+import { partsOf, scalesOn } from './testing'
 
 /** Free acid apart, of which these tests say nothing. */
 const ionsIn = (parts: Parts): string[] => [...parts.keys()].filter((part) => part !== ACID).sort()

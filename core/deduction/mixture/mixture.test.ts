@@ -1,35 +1,16 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
-import { caseSchema, entrySchema, observationSchema, type Entry } from '../../notebook'
+import { caseSchema, observationSchema, type Entry } from '../../notebook'
 import { everyTest, type SchemeTest } from '../../schemes'
 import { reason } from '../deduce'
-import { Simulations } from '../hypotheses'
 import type { Group } from '../groups'
-import { observationsOf } from '../seen'
-import { traceOf } from '../trace'
 import { drawSolution, practiceSolution } from './draw'
 import { chanceOf } from '../standings'
 import { ionsFound } from './index'
 import { keepsTogether, shares } from './together'
 import { ACID, dissolved, ionsOfParts, mixtureOf, type Parts } from './parts'
+import { partsOf, settings, written } from './testing'
 import { parseFormula } from '../../species'
 import { provenBy } from './proofs'
-
-const settings = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } })
-const partsOf = (...parts: readonly string[]): Parts => new Map(parts.map((part) => [part, 'middling'] as const))
-
-/** What a careful observer writes of these tests, done on a solution of these parts. */
-function written(parts: Parts, tests: readonly (readonly [test: string, on: string])[]): Entry[] {
-  const simulations = new Simulations(0, {}, 20)
-  const entries: Entry[] = []
-  for (const [id, on] of tests) {
-    const did = entrySchema.parse({ id: `d${entries.length}`, at: '', did: { test: id, on } })
-    entries.push(did)
-    const steps = traceOf({ case: settings, entries }).steps.filter((s) => s.entry === did.id)
-    for (const { observation } of observationsOf(steps, (step) => simulations.expect(mixtureOf(parts, 20), step.recipe)))
-      entries.push(entrySchema.parse({ id: `s${entries.length}`, at: '', saw: observation }))
-  }
-  return entries
-}
 
 describe('a mixture as a solution', () => {
   const charge = (ions: Readonly<Record<string, number>>): number =>

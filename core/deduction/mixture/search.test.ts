@@ -1,0 +1,102 @@
+import { describe, expect, test } from '@jest/globals'
+import { entrySchema, observationSchema, type Entry } from '../../notebook'
+import { THOROUGH } from '../deduce'
+import { Simulations } from '../hypotheses'
+import { traceOf } from '../trace'
+import { follow } from './follow'
+import { ionsFound, weighMixtures } from './index'
+import { ACID, type Parts } from './parts'
+import type { Responders } from './responders'
+import { compositionOf, type Scales } from './scales'
+import { AT_THE_BENCH, isThorough, settle, throughWith } from './search'
+import { partsOf, scalesOn, settings, written } from './testing'
+
+const halides = ['Cl^-', 'Br^-', 'I^-', 'SCN^-']
+const speaks: Responders = {
+  'silver-nitrate': halides,
+  'chloride-beside-bromide-and-iodide': halides,
+  'iodide-in-acid': ['I^-', 'Br^-'],
+  'layer-test': halides,
+}
+const TESTS = Object.keys(speaks)
+const truth = partsOf('Ni^2+', 'Cl^-', 'Br^-', ACID)
+const astray = partsOf('Ni^2+', 'SCN^-', ACID)
+/** A colour that no halide gives that layer here. */
+const oddly = (value: string): Entry =>
+  entrySchema.parse({ id: 'odd', at: '', saw: observationSchema.parse({ vessel: 'D', channel: 'layer.colour', value, step: 4 }) })
+const stepsOf = (scales: Scales, work: () => void): number => {
+  const before = scales.effort
+  work()
+  return scales.effort - before
+}
+const without = (parts: Parts): string => compositionOf(new Map([...parts].filter(([part]) => part !== ACID)))
+
+describe('how long is thought', () => {
+  test('at the bench no longer than its steps, and what is found by then is no worse than what was begun with', () => {
+    const { scales, until } = scalesOn(truth, TESTS, speaks)
+    const whole = scales.whole(astray, until)
+    let best = whole
+    const steps = stepsOf(scales, () => void ({ best } = settle(scales, astray, until, 0)))
+    // What is begun, the rivals of the best among it, is brought to its end.
+    expect(steps).toBeLessThan(2 * AT_THE_BENCH)
+    expect(best.score).toBeGreaterThanOrEqual(whole.score)
+  }, 60_000)
+
+  test('a line that is followed with no steps left leaves the mixture as it was', () => {
+    const { scales, until } = scalesOn(truth, TESTS, speaks)
+    const place = until - 1
+    expect(scales.explains(astray, place)).toBe(false)
+    expect(scales.within(0, () => follow(scales, { parts: astray, place }))).toEqual(astray)
+    expect(follow(scales, { parts: astray, place })).not.toEqual(astray)
+  }, 60_000)
+
+  test('at leisure the wrong turn is found, and what was thought through with nothing else found is so only once', () => {
+    const { scales, until } = scalesOn(truth, TESTS, speaks)
+    const found = settle(scales, astray, until, THOROUGH)
+    expect(without(found.best.parts)).toBe(without(truth))
+    // It came to something else: that has not been thought through itself.
+    expect(throughWith(scales, astray, found)).toBeUndefined()
+    const again = settle(scales, found.best.parts, until, THOROUGH)
+    const through = throughWith(scales, found.best.parts, again)
+    expect(through?.composition).toBe(compositionOf(found.best.parts))
+    expect(through?.short).toBeLessThan(12)
+  }, 120_000)
+
+  test('what was thought through is worth few steps as long as it explains what comes, and all of them where it does not', () => {
+    const fresh = (): Scales => scalesOn(truth, TESTS, speaks, [oddly('violet')]).scales
+    const { parts } = settle(fresh(), truth, TESTS.length, THOROUGH).best
+    const through = { composition: compositionOf(parts), short: 1000 }
+    const [known, unknown, worse, another] = [through, undefined, { ...through, short: 0 }, { ...through, composition: 'Ni^2+' }].map((t) => {
+      const scales = fresh()
+      return stepsOf(scales, () => void settle(scales, parts, TESTS.length, THOROUGH, t))
+    })
+    expect(known).toBeLessThan((unknown ?? 0) / 2)
+    expect([worse, another]).toEqual([unknown, unknown])
+  }, 120_000)
+
+  test.each([
+    [0, false],
+    [1500, false],
+    [THOROUGH, true],
+  ])('%d steps: at leisure %s', (steps, is) => expect(isThorough(steps)).toBe(is))
+})
+
+describe('a notebook thought through at leisure, and read on', () => {
+  const entries = written(
+    truth,
+    TESTS.map((id, k) => [id, String.fromCharCode(65 + k)] as const),
+  )
+  const simulations = new Simulations(0, {}, 20)
+  const thought = (lines: Entry[]): { ions: string; steps: number } => {
+    const before = simulations.made
+    const { each } = weighMixtures(settings, traceOf({ case: settings, entries: lines }), simulations, speaks, THOROUGH)
+    const { cations, anions } = ionsFound(each ?? new Map())
+    return { ions: [...cations, ...anions].sort().join(' '), steps: simulations.made - before }
+  }
+  test('the second time says the same and costs next to nothing', () => {
+    const first = thought(entries)
+    expect(first.ions).toBe('Br^- Cl^-')
+    const second = thought(entries)
+    expect([second.ions, second.steps < 3000]).toEqual([first.ions, true])
+  }, 120_000)
+})
