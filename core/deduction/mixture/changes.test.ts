@@ -4,6 +4,7 @@ import {
   crowded,
   everyAddition,
   inAnyAmount,
+  otherAlkali,
   otherAmounts,
   otherCarriers,
   otherStates,
@@ -107,6 +108,21 @@ describe('steps from one mixture to another', () => {
       expect(parts.size).toBe(carried.size)
     }
     expect(otherCarriers(partsOf('Ni^2+'))).toEqual([])
+  })
+  test('the alkali of two is brought by one, as much of it as a class can say', () => {
+    const both = new Map([...partsOf('Mn^2+', 'NO3^-'), ['H3BO3', 'slight'], ['H3AsO3', 'minor']] as const)
+    expect(otherAlkali(both).map(({ parts, changed }) => [parts.get('H3BO3'), parts.get('H3AsO3'), changed])).toEqual([
+      [undefined, 'ample', ['H3BO3', 'H3AsO3']],
+      ['ample', undefined, ['H3AsO3', 'H3BO3']],
+    ])
+    // Silicate brings twice as much for each of it.
+    const silicate = otherAlkali(new Map([...partsOf('H4SiO4'), ['HS^-', 'trace']] as const))
+    expect(silicate.map(({ parts }) => [...parts])).toEqual([[['HS^-', 'heavy']], [['H4SiO4', 'ample']]])
+    for (const { parts } of otherAlkali(both)) {
+      const alkali = (of: Parts): number => dissolved(of)['OH^-'] ?? 0
+      expect(Math.abs(Math.log(alkali(parts) / alkali(both)))).toBeLessThan(0.15)
+    }
+    expect(otherAlkali(partsOf('H3AsO3', 'Cl^-', 'CO3^2-'))).toEqual([])
   })
   describe('elements in other states', () => {
     const tin = new Map([

@@ -1,4 +1,4 @@
-import { ACID, CARRIERS, carriersOf, CLASSES, classOfAll, DRY, FINE_CLASSES, type AmountClass, type Parts } from './parts'
+import { ACID, CARRIERS, carriersOf, CLASSES, classOfAlkali, classOfAll, DRY, FINE_CLASSES, isAlkaline, type AmountClass, type Parts } from './parts'
 import { keepsTogether, shares } from './together'
 
 /** How one mixture is changed into another: the steps of the search. */
@@ -94,6 +94,30 @@ export const otherCarriers = (parts: Parts): Change[] => {
   if (carrier === undefined) return []
   return additions(without(parts, carrier), CARRIERS).flatMap((change) =>
     change.changed.includes(carrier) ? [] : [{ ...change, changed: [carrier, ...change.changed], toTheEnd: true }],
+  )
+}
+
+/** The alkali that two parts bring, brought by one of them: what a little borate does to the acidity, more arsenite does too. */
+export const otherAlkali = (parts: Parts): Change[] => {
+  const held = [...parts].filter(([part]) => isAlkaline(part))
+  return held.flatMap(([out, amount]) =>
+    held.flatMap(([other, less]): Change[] =>
+      other === out
+        ? []
+        : [
+            {
+              parts: having(
+                without(parts, out),
+                other,
+                classOfAlkali(other, [
+                  [out, amount],
+                  [other, less],
+                ]),
+              ),
+              changed: [out, other],
+            },
+          ],
+    ),
   )
 }
 

@@ -1,6 +1,7 @@
 import {
   additions,
   inAnyAmount,
+  otherAlkali,
   otherAmounts,
   otherCarriers,
   otherStates,
@@ -203,7 +204,7 @@ export function refitted(scales: Scales, best: Weighed, rivals: readonly Weighed
 
 /** What falls further below than this by its own tests is not worked whole (natural logarithm). */
 const REFINABLE = 4
-const littleChanges = (parts: Parts): readonly Change[] => [...removals(parts), ...otherAmounts(parts)]
+const littleChanges = (parts: Parts): readonly Change[] => [...otherAlkali(parts), ...removals(parts), ...otherAmounts(parts)]
 const amountsBetween = (parts: Parts): readonly Change[] => otherAmounts(parts, parts, FINE_CLASSES)
 /** Better by one part fewer, or a little more or less of one, each worked whole: what a part has a hand in, its own tests do not all tell. */
 function refined(scales: Scales, start: Weighed, changesOf = littleChanges): Weighed {

@@ -133,12 +133,25 @@ export function dissolved(parts: Parts, carriers: Carriers = carriersOf(parts)):
 const strengthOf = (part: string, amount: AmountClass): number =>
   part === ACID ? ACID_STRENGTH[amount] : STRENGTH[amount] * (isAlkali(part) ? 2 : 1)
 
-/** The class that comes nearest to the strength of some parts together, in terms of one of them. */
-export function classOfAll(part: string, held: readonly (readonly [part: string, amount: AmountClass])[]): AmountClass {
-  const all = held.reduce((sum, [other, amount]) => sum + strengthOf(other, amount), 0)
-  const apart = (amount: AmountClass): number => Math.abs(Math.log(strengthOf(part, amount) / all))
-  return CLASSES.reduce((a, b) => (apart(b) < apart(a) ? b : a))
+type Held = readonly (readonly [part: string, amount: AmountClass])[]
+const nearestClass = (part: string, strength: number, classes: readonly AmountClass[]): AmountClass => {
+  const apart = (amount: AmountClass): number => Math.abs(Math.log(strengthOf(part, amount) / strength))
+  return classes.reduce((a, b) => (apart(b) < apart(a) ? b : a))
 }
+/** The class that comes nearest to the strength of some parts together, in terms of one of them. */
+export const classOfAll = (part: string, held: Held): AmountClass =>
+  nearestClass(
+    part,
+    held.reduce((sum, [other, amount]) => sum + strengthOf(other, amount), 0),
+    CLASSES,
+  )
+
+/** Alkali that a part brings along, for each of it. */
+const alkaliIn = (part: string): number => AS_DISSOLVED[part]?.['OH^-'] ?? 0
+export const isAlkaline = (part: string): boolean => alkaliIn(part) > 0
+/** The class, a fine one, in which one part brings about as much alkali as some parts together. */
+export const classOfAlkali = (part: string, held: Held): AmountClass =>
+  nearestClass(part, held.reduce((sum, [other, amount]) => sum + alkaliIn(other) * strengthOf(other, amount), 0) / alkaliIn(part), FINE_CLASSES)
 
 /** A mixture as what may be in the jar; its id tells each part's mmol/L and what carries the charge, where that is no part of its own; its label the ions alone. */
 export function mixtureOf(parts: Parts, mL: number, carriers?: Carriers, mg = massOf(parts)): Content {
