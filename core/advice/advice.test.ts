@@ -114,6 +114,23 @@ describe('advice', () => {
     expect(next(['chlorine-beside'])).toEqual(['chlorine-beside'])
     expect(next([])).toEqual([])
   }, 120_000)
+  test('what is claimed of a mixture is not left because nothing is open: the sample is taken apart as far as its proof', () => {
+    const mixture = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } })
+    const entries = [{ id: 'e1', at: '', did: { test: 'litmus', on: 'OS' } }].map((e) => entrySchema.parse(e))
+    const reasoning = reason({ case: mixture, entries })
+    const [first] = reasoning.hypotheses
+    if (!first) throw new Error('no hypothesis')
+    const claiming = (...ions: string[]): string[] => {
+      const all = { ...first, ions: new Set(ions) }
+      const each = new Map([...(reasoning.each ?? [])].map(([ion]) => [ion, ions.includes(ion) ? 1 : 0]))
+      return worthDoing({ ...reasoning, hypotheses: [all], each }, mixture, () => true, 200).map(({ test: { id } }) => id)
+    }
+    const [antimony, magnesium] = [claiming('Sb^3+'), claiming('Mg^2+')]
+    expect(antimony).toContain('full-separation-thioacetamide/group-2')
+    expect(antimony).not.toContain('full-separation-thioacetamide/group-5')
+    expect(magnesium).toContain('full-separation-thioacetamide/group-5')
+    expect(claiming()).toEqual([])
+  })
   test('a group of a mixture that came down is gone through to its end, however settled its ions seem; one that did not is passed over', () => {
     const mixture = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } })
     const proposed = (seen: boolean): readonly string[] => {

@@ -75,8 +75,15 @@ export function worthDoing(reasoning: Reasoning, settings: Notebook['case'], all
   }
   tryOut(PORTIONS, FIRST)
   const scheme = schemeById.get(settings.school.scheme ?? '') ?? FULL_SEPARATION_THIOACETAMIDE
-  const left = goingOn(testsOfScheme(scheme), testsToDo(scheme, { done: (test) => done.has(test), told: toldBy(reasoning) }), done)
-  const bears = (test: SchemeTest): boolean => outlook.openOf(test).length > 0 || outlook.claimedBy(test).length > 0 || isOfWhatCameDown(test)
+  const all = testsOfScheme(scheme)
+  const left = goingOn(all, testsToDo(scheme, { done: (test) => done.has(test), told: toldBy(reasoning) }), done)
+  // The proof of what is claimed may hang on what is not separated yet: as far as there the sample is taken apart.
+  const unproven = all.findLastIndex((test) => !done.has(test.id) && !left.includes(test) && outlook.claimedBy(test).length > 0)
+  const bears = (test: SchemeTest): boolean =>
+    outlook.openOf(test).length > 0 ||
+    outlook.claimedBy(test).length > 0 ||
+    isOfWhatCameDown(test) ||
+    (prepares(test) && all.indexOf(test) < unproven)
   const last = left.findLastIndex(bears)
   for (const test of left.slice(0, last + 1)) {
     if (found.length >= most) break
