@@ -300,6 +300,7 @@ export const vinegarFromSolution = anion({
   ],
   because: 'Acetate smells of vinegar; peroxide keeps sulfur dioxide from hiding it.',
   minutes: 5,
+  cautions: ['Not beside thiocyanate or hexacyanoferrate: hot acid and peroxide set hydrogen cyanide free. They are taken out with silver first.'],
 })
 
 export const vinegarBesideHalides = anion({

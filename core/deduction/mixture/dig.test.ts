@@ -3,19 +3,12 @@ import { dig, riddlesOf } from './dig'
 import { followAgain } from './follow'
 import { ACID, carriersOf, dissolved, mixtureOf, type Parts } from './parts'
 import type { Responders } from './responders'
-import { partsOf, scalesOn } from './testing'
+import { OF_HALIDES as speaks, partsOf, scalesOn } from './testing'
 
 /** Free acid apart, of which these tests say nothing. */
 const ionsIn = (parts: Parts): string[] => [...parts.keys()].filter((part) => part !== ACID).sort()
 
 describe('thinking a mixture through again', () => {
-  const halides = ['Cl^-', 'Br^-', 'I^-', 'SCN^-']
-  const speaks: Responders = {
-    'silver-nitrate': halides,
-    'chloride-beside-bromide-and-iodide': halides,
-    'iodide-in-acid': ['I^-', 'Br^-'],
-    'layer-test': halides,
-  }
   const truth = partsOf('Ni^2+', 'Cl^-', 'Br^-', ACID)
   const { scales, until } = scalesOn(truth, Object.keys(speaks), speaks)
 

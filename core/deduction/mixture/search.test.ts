@@ -6,18 +6,10 @@ import { traceOf } from '../trace'
 import { follow } from './follow'
 import { ionsFound, weighMixtures } from './index'
 import { ACID, type Parts } from './parts'
-import type { Responders } from './responders'
 import { compositionOf, type Scales } from './scales'
 import { AT_THE_BENCH, isThorough, settle, throughWith } from './search'
-import { partsOf, scalesOn, settings, written } from './testing'
+import { OF_HALIDES as speaks, partsOf, scalesOn, settings, written } from './testing'
 
-const halides = ['Cl^-', 'Br^-', 'I^-', 'SCN^-']
-const speaks: Responders = {
-  'silver-nitrate': halides,
-  'chloride-beside-bromide-and-iodide': halides,
-  'iodide-in-acid': ['I^-', 'Br^-'],
-  'layer-test': halides,
-}
 const TESTS = Object.keys(speaks)
 /** Steps enough to be at leisure, and not many more. */
 const LEISURE = 9000

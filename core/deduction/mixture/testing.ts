@@ -13,6 +13,15 @@ export const settings = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } }
 export const partsOf = (...parts: readonly (string | readonly [string, AmountClass])[]): Parts =>
   new Map(parts.map((part) => (typeof part === 'string' ? ([part, 'middling'] as const) : part)))
 
+const HALIDES = ['Cl^-', 'Br^-', 'I^-', 'SCN^-']
+/** Four tests of halides, which tell two of them from a thiocyanate that passes for both. */
+export const OF_HALIDES: Responders = {
+  'silver-nitrate': HALIDES,
+  'chloride-beside-bromide-and-iodide': HALIDES,
+  'iodide-in-acid': ['I^-', 'Br^-'],
+  'layer-test': HALIDES,
+}
+
 /** What a careful observer writes of these tests, done on a solution of these parts. */
 export function written(parts: Parts, tests: readonly (readonly [test: string, on: string])[], simulations = new Simulations(0, {}, 20)): Entry[] {
   const entries: Entry[] = []

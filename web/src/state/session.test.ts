@@ -1,8 +1,9 @@
 import { visited } from '../testing/device'
 import { beforeEach, describe, expect, test } from '@jest/globals'
-import { caseSchema, entrySchema } from '@foxing/core'
+import { entrySchema } from '@foxing/core'
+import { jarOf } from '../testing/jars'
 import { Server } from '../testing/server'
-import { local, LocalDatabase, NOBODY, openLocal, type LocalJar } from './local'
+import { local, LocalDatabase, NOBODY, openLocal } from './local'
 import { useSession } from './session'
 import { useWaits, clock } from './waits'
 
@@ -10,11 +11,6 @@ const MIRA = { id: 'p-mira', name: 'Mira' }
 const OTTO = { id: 'p-otto', name: 'Otto' }
 let server: Server
 
-const jarOf = (id: string, owner: string): LocalJar => ({
-  ...{ id, code: id, title: id, kind: 'real', case: caseSchema.parse({}), createdAt: '', owner, ownerName: null, classId: null, issued: false },
-  ...{ reveal: 'on conclusion', revealOn: null, opened: false, saved: 1, seed: null, partners: [], writable: true, people: [], signatures: [] },
-  ...{ counted: 0, concluded: [] },
-})
 /** Somebody has been at this device, has written one line, and it was sent or was not. */
 async function wasHere(person: { id: string }, sent: boolean): Promise<void> {
   const database = openLocal(person.id)

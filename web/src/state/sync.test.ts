@@ -1,7 +1,8 @@
 import '../testing/device'
 import { beforeEach, describe, expect, test } from '@jest/globals'
-import { caseSchema, entrySchema, type Entry } from '@foxing/core'
+import { entrySchema, type Entry } from '@foxing/core'
 import fc from 'fast-check'
+import { jarOf as ownedJar } from '../testing/jars'
 import { Server, type Fate } from '../testing/server'
 import { local, NOBODY, openLocal, type LocalJar } from './local'
 import { useSession } from './session'
@@ -11,11 +12,7 @@ const PERSON = { id: 'p-mira', name: 'Mira', role: 'student' as const, instituti
 let server: Server
 let count = 0
 
-const jarOf = (id: string, saved: 0 | 1 = 0): LocalJar => ({
-  ...{ id, code: id, title: `jar ${id}`, kind: 'real', case: caseSchema.parse({}), createdAt: `2026-01-05T09:00:0${id.length}.000Z` },
-  ...{ owner: PERSON.id, ownerName: null, classId: null, issued: false, reveal: 'on conclusion', revealOn: null, opened: false },
-  ...{ saved, seed: null, partners: [], writable: true, people: [], signatures: [], counted: 0, concluded: [] },
-})
+const jarOf = (id: string, saved: 0 | 1 = 0): LocalJar => ownedJar(id, PERSON.id, saved)
 const line = (note: string): Entry => entrySchema.parse({ id: `e${++count}`, at: '2026-01-05T09:00:00.000Z', note })
 const notesOf = (jar: string): string[] => server.of(jar).map(({ body }) => ('note' in body ? body.note : '?'))
 const write = async (jar: string, ...notes: string[]): Promise<void> => local().append(jar, PERSON.id, notes.map(line))

@@ -1,4 +1,5 @@
 import type { Entry } from '@foxing/core'
+import { jarOf } from './jars'
 
 /** What happens to one question on its way: it never gets there, its answer never comes back, something between the two refuses, or the session is over. */
 export type Fate = 'answered' | 'lost' | 'answer lost' | 'refused' | 'signed out'
@@ -72,16 +73,6 @@ export class Server {
     })
   }
 
-  private readonly shown = (jar: Kept): object => ({
-    ...jar,
-    createdAt: '2026-01-05T09:00:00.000Z',
-    owner: this.me?.id ?? '',
-    ownerName: null,
-    classId: null,
-    issued: false,
-    reveal: 'on conclusion',
-    revealOn: null,
-    opened: false,
-  })
+  private readonly shown = (jar: Kept): object => ({ ...jarOf(jar.id, this.me?.id ?? ''), ...jar })
   private readonly unknown = (status: number): Response => Response.json({ error: 'there is no such thing', todo: '' }, { status })
 }
