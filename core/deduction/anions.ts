@@ -4,7 +4,8 @@ import { stepSchema, vesselOf, type Step } from '../tube'
 import type { Expectation } from './hypotheses'
 import { likelihoodAt } from './likelihood'
 import { observationsOf } from './seen'
-import { recipeOf, type TraceStep } from './trace'
+import { Course } from './recipe'
+import type { TraceStep } from './trace'
 import type { Observation } from '../notebook'
 
 /** How an anion is put into a solution of sodium salts: ions for one of it, and the alkali that belongs to it. */
@@ -64,11 +65,11 @@ interface Planned {
   readonly steps: readonly { readonly trace: TraceStep; readonly step: Step }[]
 }
 const PLANS: readonly Planned[] = ANION_TESTS.map((test) => {
-  const flat: Step[] = []
-  const steps = expand({ test, on: 'A' }, new Map([['A', 1]]), testById).map(({ step, index }) => {
-    flat.push(step)
-    return { step, trace: { entry: test, test, index, vessel: vesselOf(step), recipe: recipeOf(flat) } }
-  })
+  const course = new Course()
+  const steps = expand({ test, on: 'A' }, new Map([['A', 1]]), testById).map(({ step, index }) => ({
+    step,
+    trace: { entry: test, test, index, vessel: vesselOf(step), recipe: course.push(step) },
+  }))
   return { test, steps }
 })
 

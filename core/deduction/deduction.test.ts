@@ -11,7 +11,8 @@ import { Simulations } from './hypotheses'
 import { likelihoodAt } from './likelihood'
 import { deductionSchema } from './schema'
 import { seenIn } from './seen'
-import { NotebookError, recipeOf, traceOf } from './trace'
+import { recipeOf } from './recipe'
+import { NotebookError, traceOf } from './trace'
 
 const settings = caseSchema.parse({})
 const entries = (...bodies: object[]): Entry[] => bodies.map((body, i) => entrySchema.parse({ id: `e${i}`, at: '', ...body }))

@@ -14,7 +14,7 @@ import {
   type Structure,
 } from '../structure'
 import type { Content, Hypothesis } from './hypotheses'
-import type { Recipe } from './trace'
+import type { Recipe } from './recipe'
 
 /** What an organic unknown may be: each compound of the library, a compound like it that is in none, and what the elements alone say. */
 

@@ -2,11 +2,12 @@ import { expand, ORGANIC_TESTS, TESTS, type Test } from '../catalogue'
 import type { Percept } from '../perception'
 import { COUPLES, ORGANIC_RULES, RULES } from '../reactions'
 import { AQUEOUS, FLAMES, GASES, REAGENTS, SALTS, SOLIDS } from '../species'
-import { SAMPLE, vesselOf, type Step } from '../tube'
+import { SAMPLE, vesselOf } from '../tube'
 import { ASSEMBLED, COMPOUNDS } from '../structure'
 import { Simulations, type Content, type PerceptPack } from './hypotheses'
 import { organicSmiles } from './organic'
-import { recipeOf, type Recipe, type TraceStep } from './trace'
+import { Course, type Recipe } from './recipe'
+import type { TraceStep } from './trace'
 import { everyTest, SCHEMES } from '../schemes'
 
 const planned = new Map<string, readonly TraceStep[]>()
@@ -19,12 +20,9 @@ export function stepsOfTest(id: string, sample_mL?: number): readonly TraceStep[
   const key = `${id} ${sample_mL ?? ''}`
   const known = planned.get(key)
   if (known) return known
-  const flat: Step[] = []
+  const course = new Course()
   const steps = expand({ test: id, on: 'T' }, new Map(sample_mL === undefined ? [] : [[SAMPLE, sample_mL]]), everyTest).map(
-    ({ step, index }): TraceStep => {
-      flat.push(step)
-      return { entry: id, test: id, index, vessel: vesselOf(step), recipe: recipeOf(flat) }
-    },
+    ({ step, index }): TraceStep => ({ entry: id, test: id, index, vessel: vesselOf(step), recipe: course.push(step) }),
   )
   planned.set(key, steps)
   return steps

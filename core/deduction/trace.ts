@@ -1,8 +1,9 @@
 import { expand, UnknownTest, type Volumes } from '../catalogue'
 import { apartFromControls, asAmended, isTest, type Case, type Entry, type Notebook, type Observation } from '../notebook'
-import { onlyLooks, otherVesselsOf, SAMPLE, vesselOf, withVessels, type Step } from '../tube'
+import { SAMPLE, vesselOf, type Step } from '../tube'
 import type { Eyes } from '../vocabulary'
 import { everyTest } from '../schemes'
+import { Course, type Recipe } from './recipe'
 
 /** A step of the notebook, with what led up to it in its vessel. */
 export interface TraceStep {
@@ -15,12 +16,6 @@ export interface TraceStep {
   readonly step?: Step
   /** Every step that bears on what is seen here, in order, vessels renamed; the last is this step itself. */
   readonly recipe: Recipe
-}
-
-/** Steps with vessels named in order of appearance, so that the same work in other tubes is the same recipe. */
-export interface Recipe {
-  readonly key: string
-  readonly steps: readonly Step[]
 }
 
 /** An observation with the steps it may speak of. */
@@ -76,7 +71,7 @@ export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: 
   const volumes: Volumes = new Map()
   const mL = liquidOf(notebook)
   if (mL !== undefined) volumes.set(SAMPLE, mL)
-  const flat: Step[] = []
+  const course = new Course()
   const steps: TraceStep[] = []
   const observations: TraceObservation[] = []
   const tests: string[] = []
@@ -99,8 +94,7 @@ export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: 
       }
       const touched = new Map<string, TraceStep[]>()
       for (const { step, index, test } of done) {
-        flat.push(step)
-        const traced: TraceStep = { entry: entry.id, test, index, vessel: vesselOf(step), step, recipe: recipeOf(flat) }
+        const traced: TraceStep = { entry: entry.id, test, index, vessel: vesselOf(step), step, recipe: course.push(step) }
         steps.push(traced)
         if (index >= 0) last.push(traced)
         touched.set(traced.vessel, [...(touched.get(traced.vessel) ?? []), traced])
@@ -124,56 +118,3 @@ export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: 
   })
   return { steps, observations, tests, volumes }
 }
-
-/**
- * The last step of a procedure with just what bears on it: what was done and looked at in its vessel, and done in the vessels that was filled from. Portions taken out leave a vessel as it was, unless
- * it had settled first; a stock made twice the same way is the same stock.
- */
-export function recipeOf(procedure: readonly Step[]): Recipe {
-  const final = procedure.length - 1
-  const last = procedure[final]
-  if (!last) throw new RangeError('a recipe needs a step')
-  const needed = new Set([vesselOf(last), ...otherVesselsOf(last)].map(baseOf))
-  const settled = new Set(procedure.filter((s) => s.do === 'stand').map(vesselOf))
-  const kept: Step[] = [last]
-  for (let i = final - 1; i >= 0; i--) {
-    const step = procedure[i]
-    if (!step || (onlyLooks(step) && !(step.do === 'look' && step.at === vesselOf(last)))) continue
-    const takesOut = step.do === 'take' && needed.has(baseOf(step.from)) && settled.has(step.from)
-    const fills = (step.do === 'centrifuge' || step.do === 'filter') && needed.has(baseOf(step.liquidInto))
-    if (!needed.has(baseOf(vesselOf(step))) && !takesOut && !fills) continue
-    kept.push(step)
-    for (const vessel of [vesselOf(step), ...otherVesselsOf(step)]) needed.add(baseOf(vessel))
-  }
-  kept.reverse()
-  const names = new Map<string, string>()
-  const seen = new Set<string>()
-  const steps: Step[] = []
-  for (const step of kept) {
-    const renamed = plain(withVessels(step, (vessel) => nameIn(names, vessel)))
-    const text = JSON.stringify(renamed)
-    if ((renamed.do === 'dissolve' || renamed.do === 'soda-extract') && seen.has(text)) continue
-    seen.add(text)
-    steps.push(renamed)
-  }
-  return { key: JSON.stringify(steps), steps }
-}
-
-const RESIDUE = '-residue'
-/** The residue of an extract belongs to the extract. */
-const baseOf = (vessel: string): string => (vessel.endsWith(RESIDUE) ? vessel.slice(0, -RESIDUE.length) : vessel)
-
-function nameIn(names: Map<string, string>, vessel: string): string {
-  const base = baseOf(vessel)
-  const name = names.get(base) ?? `v${names.size}`
-  names.set(base, name)
-  return base === vessel ? name : name + RESIDUE
-}
-
-/** A step without what does not bear on the outcome, its fields in one order. */
-const plain = (step: Step): Step =>
-  Object.fromEntries(
-    Object.entries(step)
-      .filter(([key, value]) => value !== undefined && key !== 'for' && key !== 'part')
-      .sort(([a], [b]) => (a < b ? -1 : 1)),
-  ) as unknown as Step

@@ -1,9 +1,10 @@
 import { expand, TESTS } from '../../catalogue'
 import { everyTest, SCHEMES, testsToDo, type Scheme } from '../../schemes'
-import { vesselOf, type Step } from '../../tube'
+import { vesselOf } from '../../tube'
 import { Simulations, type Content } from '../hypotheses'
 import { observationsOf } from '../seen'
-import { recipeOf, type TraceStep } from '../trace'
+import { Course } from '../recipe'
+import type { TraceStep } from '../trace'
 import { ACID, mixtureOf, PARTS, type Parts } from './parts'
 
 /** For each test, the parts that change what is written of it when they are there by themselves: only of these does the test speak. */
@@ -23,11 +24,10 @@ function wordsOf(content: Content): Map<string, string> {
     id: string,
     on: string,
     volumes: Map<string, number>,
-    flat: Step[],
+    course: Course,
   ): { step: TraceStep; said: ReturnType<typeof observationsOf> }[] =>
     expand({ test: id, on }, volumes, everyTest).map(({ step, index }) => {
-      flat.push(step)
-      const traced: TraceStep = { entry: id, test: id, index, vessel: vesselOf(step), recipe: recipeOf(flat) }
+      const traced: TraceStep = { entry: id, test: id, index, vessel: vesselOf(step), recipe: course.push(step) }
       return { step: traced, said: observationsOf([traced], (s) => simulations.expect(content, s.recipe)) }
     })
   const told = (done: ReturnType<typeof doing>) => done.flatMap(({ said }) => said.map((s) => s.observation))
@@ -39,15 +39,15 @@ function wordsOf(content: Content): Map<string, string> {
         .map((o) => `${o.step ?? ''}${o.channel}${o.negated ? '!' : '='}${o.value} ${o.degree ?? ''}`)
         .join(),
     )
-  for (const id of ON_SOLUTIONS) write(id, doing(id, 'T', new Map([['sample', SOLUTION_mL]]), []))
+  for (const id of ON_SOLUTIONS) write(id, doing(id, 'T', new Map([['sample', SOLUTION_mL]]), new Course()))
   for (const scheme of SEPARATING) {
     const volumes = new Map([['sample', SOLUTION_mL]])
-    const flat: Step[] = []
+    const course = new Course()
     const done = new Map<string, ReturnType<typeof told>>()
     for (;;) {
       const [next] = testsToDo(scheme, { done: (test) => done.has(test), told: (test) => done.get(test) ?? [] })
       if (!next) break
-      const steps = doing(next.id, next.vessel, volumes, flat)
+      const steps = doing(next.id, next.vessel, volumes, course)
       done.set(next.id, told(steps))
       write(next.id, steps)
     }
