@@ -220,7 +220,7 @@ function see(event: Event, count: number): Sight {
     ...(residue ? { residue } : {}),
     ...(event.roasted ? { stages: stagesOf(event.roasted), water: event.roasted.some((r) => r.evolved.some((e) => e.gas === 'H2O')) } : {}),
     ...(step.do === 'bead' ? { bead: beadOf(after, step) } : {}),
-    ...(event.interface ? { ...ringOf(event.interface, before), ...organicRing(event) } : {}),
+    ...(event.interface ? { ...ringOf(event.interface(), before), ...organicRing(event) } : {}),
     ...(soluble ? { soluble } : {}),
     ...(step.do === 'melting-point' ? { constant: compound && constantsOf(compound).melts_C } : {}),
     ...(step.do === 'boiling-point' ? { constant: compound && constantsOf(compound).boils_C } : {}),

@@ -68,13 +68,12 @@ const MEETING = [0.08, 0.15, 0.22, 0.3]
 const MEETING_C = celsius(60)
 
 /** Concentrated acid let down the wall: what the two make where they meet. */
-function between(vessel: Vessel, reagent: Solution, volume: number, shift: Shift | undefined): { interface?: readonly Vessel[] } {
+function between(vessel: Vessel, reagent: Solution, volume: number, shift: Shift | undefined): Pick<Done, 'interface'> {
   if (reagent.reagent !== 'sulfuric-acid' || reagent.molarity < HEAVY_ACID || vessel.volume_mL < 0.3 || volume < 0.2 || !vessel.contents) return {}
   const upper = split({ ...vessel, settled: true }, Math.min(0.1, vessel.volume_mL)).portion
   return {
-    interface: MEETING.map((share) =>
-      settleEquilibrium({ ...pour(upper, reagent, (upper.volume_mL * share) / (1 - share)), temperature: MEETING_C }, shift),
-    ),
+    interface: () =>
+      MEETING.map((share) => settleEquilibrium({ ...pour(upper, reagent, (upper.volume_mL * share) / (1 - share)), temperature: MEETING_C }, shift)),
   }
 }
 

@@ -36,8 +36,8 @@ export interface Event {
   /** What was poured in, at equilibrium by itself in its own volume; undefined where nothing was. */
   readonly poured: Vessel | undefined
   readonly escaped: readonly Escaped[]
-  /** Where a heavy acid was let run under a liquid: the two as they meet. */
-  readonly interface: readonly Vessel[] | undefined
+  /** Where a heavy acid was let run under a liquid: the two as they meet, worked out when it is looked at. */
+  readonly interface: (() => readonly Vessel[]) | undefined
   /** What dry heating did, stage by stage; undefined where nothing was heated dry. */
   readonly roasted: readonly RoastStage[] | undefined
   /** Drops added, where the step asked for a sign instead of an amount. */
@@ -145,7 +145,7 @@ export interface Done {
   readonly escaped?: readonly Escaped[]
   readonly drops?: number
   readonly roasted?: readonly RoastStage[]
-  readonly interface?: readonly Vessel[]
+  readonly interface?: () => readonly Vessel[]
 }
 
 export function held(vessel: Vessel, path: string): Vessel {
