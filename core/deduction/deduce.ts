@@ -231,7 +231,7 @@ function likeWhatStands(table: readonly Float64Array[], named: readonly Hypothes
 }
 
 /** While the bench is idle: rounds of thinking again, and the steps simulated in each. A mixture that is changed in each of them is left for the next line: with twice as many rounds no more of its ions were found. */
-export const SHARPENING = { mixture: { rounds: 3, steps: 1500 }, organic: { rounds: 6, steps: 1500 } } as const
+export const SHARPENING = { mixture: { rounds: 3, steps: 1000 }, organic: { rounds: 6, steps: 1500 } } as const
 /** Steps simulated to think a mixture through before it is left. */
 export const THOROUGH = 24_000
 /** The same to answer once about a notebook as it stands: a minute or so for seventy tests of a mixture that are hard to explain, seconds as a rule. */

@@ -1,9 +1,10 @@
+import { iterationsSoFar } from '../equilibrium'
 import { once, Runner, type Percept, type Sight, type Told } from '../perception'
 import { SALTS, type Salt } from '../species'
 import type { Structure } from '../structure'
 import { vesselOf, type Conditions, type Nothing, type Powder, type Sample, type Vessel } from '../tube'
 import { groundOf, hangsOnSalts } from './mixture/ground'
-import type { Recipe } from './trace'
+import { textOf, type Recipe } from './recipe'
 
 /** What may be in a jar. */
 export interface Content {
@@ -41,6 +42,9 @@ export interface Expectation {
   readonly before: Percept | null
 }
 
+/** Iterations of the equilibrium that a step takes in the mean over the tests of a mixture: most take none or a few, concentrated acid a hundred. */
+const ITERATIONS_A_STEP = 12
+
 /** States of vessels kept of mixtures, a dozen kilobytes each. */
 const MOST_KEPT = 12_000
 
@@ -50,7 +54,7 @@ function beginningsOf(steps: Recipe['steps']): readonly string[] {
   let known = beginnings.get(steps)
   if (!known) {
     let text = ''
-    beginnings.set(steps, (known = steps.map((step) => (text += JSON.stringify(step)))))
+    beginnings.set(steps, (known = steps.map((step) => (text += textOf(step)))))
   }
   return known
 }
@@ -100,8 +104,9 @@ export class Simulations {
   private readonly nodes = new Map<string, Map<string, Node | null>>()
   private readonly known = new Map<string, Map<string, Expectation | null>>()
   private kept = 0
-  /** Steps simulated so far: what thinking costs. */
+  /** Steps simulated so far. */
   made = 0
+  private iterated = 0
   private readonly shared = new Map<string, Expectation>()
   private readonly packs: { readonly pack: PerceptPack; readonly places: ReadonlyMap<string, number> }[] = []
 
@@ -116,6 +121,11 @@ export class Simulations {
   use(pack: PerceptPack): void {
     if (pack.sample_mg !== this.sample_mg || Object.keys(this.conditions).length > 0) return
     this.packs.push({ pack, places: new Map(pack.recipes.map((key, place) => [key, place])) })
+  }
+
+  /** What thinking has cost so far, in steps of the usual cost: about a thousand take half a second. */
+  get effort(): number {
+    return this.iterated / ITERATIONS_A_STEP
   }
 
   /** Of mixtures there is no end: those longest not asked about are forgotten. */
@@ -205,6 +215,7 @@ export class Simulations {
       ? parent.runner.fork()
       : new Runner(content.jar ?? { solids: [{ formula: content.id, mg: this.sample_mg }] }, this.conditions)
     let node: Node | null
+    const before = iterationsSoFar()
     try {
       const { sight, told } = runner.stepUnseen(last)
       // By then the state may be forgotten, and is worked out once more: what is seen of it outlives it.
@@ -215,6 +226,7 @@ export class Simulations {
       node = null
     }
     known.set(key, node)
+    this.iterated += iterationsSoFar() - before
     this.kept++
     this.made++
     return node

@@ -82,6 +82,10 @@ const SAFE_STEP = 0.1
 /** Halvings of the acidity range in a cold start: leaves about a third of a pH unit. */
 const GUESSES = 6
 
+let iterated = 0
+/** Iterations made so far by every solver of this process: by their difference it is known what some chemistry cost, on whatever machine. */
+export const iterationsSoFar = (): number => iterated
+
 /**
  * Equilibrium as the convex problem: minimise Σ amounts − Σ totals·λ over λ, no pure phase supersaturated; the multipliers of
  * the saturated phases are their amounts. Newton's method, the steps far from the balance damped in the logarithm, the
@@ -158,6 +162,7 @@ export class Solver {
     let frozen = kept && this.followActivities(state, Infinity)
     let last = Infinity
     for (let iteration = 1; iteration <= iterations; iteration++) {
+      iterated++
       const worst = this.balance(state)
       const balanced = worst < TOLERANCE || (worst < ROUNDING && worst > 0.5 * last)
       last = worst

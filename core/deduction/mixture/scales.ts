@@ -98,7 +98,7 @@ export const GIVEN_UP = 7.5
 export class Scales {
   private readonly rows = new Map<string, (readonly number[] | undefined)[]>()
   private groups: readonly Group[] = []
-  /** Steps simulated by the time the page was last taken up. */
+  /** What had been worked by the time the page was last taken up, steps. */
   private began = 0
   private keys: readonly string[] = []
   /** The best that anything has made of each test: what a mixture may still hope for. */
@@ -130,7 +130,7 @@ export class Scales {
     while (same < keys.length && this.keys[same] === keys[same]) same++
     this.groups = groups
     this.keys = keys
-    this.began = this.simulations.made
+    this.began = this.simulations.effort
     if (same < groups.length || same < this.hopes.length) this.kept.clear()
     if (same < this.hopes.length) {
       this.hopes.length = same
@@ -188,9 +188,9 @@ export class Scales {
   get tired(): boolean {
     return this.effort > ENOUGH
   }
-  /** Steps simulated for this state of the page. */
+  /** What was worked for this state of the page, steps of the usual cost. */
   get effort(): number {
-    return this.simulations.made - this.began
+    return this.simulations.effort - this.began
   }
 
   /** The mixture as the scheme's own proofs would have it, in so far as they speak of its parts. */

@@ -22,8 +22,8 @@ const EARLY = 8
 /** From so many steps on a mixture is thought through at leisure. */
 const THOROUGH_FROM = 8000
 
-/** Steps, about, in which one line is followed, and then the whole looked at anew, while somebody waits at the bench: a second or so each. What is not found by then is left for the next round. */
-export const AT_THE_BENCH = 2000
+/** Steps, about, in which one line is followed, and then the whole looked at anew, while somebody waits at the bench: half a second or so each. What is not found by then is left for the next round. */
+export const AT_THE_BENCH = 1200
 
 /** Odds from which on a rival is weighed by every test (natural logarithm). */
 const CLOSE = 1.2
@@ -37,7 +37,7 @@ export function settle(scales: Scales, parts: Parts, until: number, deep: number
   const began = scales.effort
   scales.isThorough = isThorough(deep)
   const worth = (weighed: Weighed): number => deep * unexplained(scales, weighed, through)
-  let best = scales.within(scales.isThorough ? Infinity : Math.max(deep, AT_THE_BENCH), () => bestFrom(scales, parts, until, worth))
+  let best = scales.within(scales.isThorough ? Infinity : deep || AT_THE_BENCH, () => bestFrom(scales, parts, until, worth))
   const steps = worth(best)
   const end = scales.isThorough ? Infinity : began + deep
   const left = (): number => Math.max(0, Math.min(steps, end - scales.effort))
