@@ -123,7 +123,7 @@ describe('advice', () => {
     const claiming = (...ions: string[]): string[] => {
       const all = { ...first, ions: new Set(ions) }
       const each = new Map([...(reasoning.each ?? [])].map(([ion]) => [ion, ions.includes(ion) ? 1 : 0]))
-      return worthDoing({ ...reasoning, hypotheses: [all], each }, mixture, () => true, 200).map(({ test: { id } }) => id)
+      return worthDoing({ ...reasoning, hypotheses: [all], each }, mixture, () => true, { most: 200 }).found.map(({ test: { id } }) => id)
     }
     const [antimony, magnesium] = [claiming('Sb^3+'), claiming('Mg^2+')]
     expect(antimony).toContain('full-separation-thioacetamide/group-2')
@@ -140,11 +140,38 @@ describe('advice', () => {
       ]
       const reasoning = reason({ case: mixture, entries })
       const settled = { ...reasoning, each: new Map([...(reasoning.each ?? [])].map(([ion]) => [ion, 0])), hypotheses: [] }
-      return worthDoing(settled, mixture, () => true, 200).map(({ test: { id } }) => id)
+      return worthDoing(settled, mixture, () => true, { most: 200 }).found.map(({ test: { id } }) => id)
     }
     const proofs = (ids: readonly string[]): readonly string[] => ids.filter((id) => id.includes('/peroxide-alkali/'))
     expect(proofs(proposed(true)).length).toBeGreaterThanOrEqual(2)
     expect(proofs(proposed(false))).toEqual([])
+  })
+  test('of a mixture a test names the gas that any ion which may be there would make, and not of one that is not', () => {
+    const reasoning = reason({ case: caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } }), entries: [] })
+    const acid = TESTS.find((t) => t.id === 'dilute-sulfuric-acid') ?? raise('no test')
+    const said = (chance: number): string =>
+      cautionsFor(acid, { ...reasoning, each: new Map([...(reasoning.each ?? [])].map(([ion]) => [ion, ion === 'NO2^-' ? chance : 0])) }).join(' ')
+    expect(said(0.01)).toMatch(/nitrogen|nitrous/i)
+    expect(said(0.001)).not.toMatch(/nitrogen|nitrous/i)
+  })
+  test('who waits for advice on a mixture has it before all tests are foreseen, and asked again the rest', () => {
+    const notebook = { case: caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } }), entries: [] }
+    const reasoning = reason(notebook)
+    const open = { ...reasoning, simulations: new Simulations(0, {}, 20) }
+    const within = (steps?: number) => {
+      const before = open.simulations.effort
+      const { found, isWhole } = worthDoing(open, notebook.case, () => true, { most: 12, within: steps })
+      return { tests: found.map((f) => f.test.id), isWhole, steps: open.simulations.effort - before }
+    }
+    const [first, second] = [within(20), within(20)]
+    expect([first.isWhole, second.isWhole]).toEqual([false, false])
+    expect(first.steps).toBeLessThan(80)
+    const whole = within()
+    expect(whole.isWhole).toBe(true)
+    expect(whole.steps).toBeGreaterThan(0)
+    expect([first, second].map(({ tests }) => tests.filter((id) => !id.includes('/')).length < whole.tests.length)).toEqual([true, true])
+    // What was foreseen once costs nothing.
+    expect(within(0)).toEqual({ tests: whole.tests, isWhole: true, steps: 0 })
   })
   test('a free tube is found beside those in use', () => {
     const entries = [entrySchema.parse({ id: 'a', at: '', did: { test: 'silver-nitrate', on: 'A' } })]

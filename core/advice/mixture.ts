@@ -55,14 +55,27 @@ function toldBy({ trace }: Reasoning): (test: string) => readonly Observation[] 
 /**
  * What is worth doing next on a mixture: portions that tell much, then the school's separation as far as it bears on what is open, then whatever portion still tells something.
  * @param allowed whether a test may be done here at all
+ * @param how.most so many tests are proposed
+ * @param how.within steps, about, after which no more portions are foreseen
  */
-export function worthDoing(reasoning: Reasoning, settings: Notebook['case'], allowed: (test: Test) => boolean, most = 3): Worth[] {
+export function worthDoing(
+  reasoning: Reasoning,
+  settings: Notebook['case'],
+  allowed: (test: Test) => boolean,
+  { most = 3, within = Infinity }: { readonly most?: number; readonly within?: number | undefined } = {},
+): { readonly found: readonly Worth[]; readonly isWhole: boolean } {
   const done = new Set(reasoning.trace.steps.flatMap((s) => s.test ?? []))
   const outlook = new Outlook(reasoning)
   const found: Worth[] = []
+  const end = reasoning.simulations.effort + within
+  let isWhole = true
   const tryOut = (tests: readonly Test[], least: number): void => {
     for (const test of tests) {
       if (found.length >= most) return
+      if (reasoning.simulations.effort > end) {
+        isWhole = false
+        return
+      }
       if (done.has(test.id) || found.some((f) => f.test === test) || !allowed(test)) continue
       const bits = outlook.bitsOf(test, least)
       if (bits >= least) found.push({ test, bits, because: outlook.tells(test) })
@@ -91,7 +104,7 @@ export function worthDoing(reasoning: Reasoning, settings: Notebook['case'], all
   }
   tryOut(PORTIONS, LAST)
   tryOut(PROOFS, LAST)
-  return found
+  return { found, isWhole }
 }
 
 /** What is left of a scheme, from where the work stands; what was passed over comes after it. */

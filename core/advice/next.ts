@@ -4,7 +4,7 @@ import { gatesOf, heldBy } from './gates'
 import { worthDoing } from './mixture'
 import { review, type Finding } from './review'
 import { brings, careOf, cautionsOf, FUSION_EXTRACT, organicTestById, reagentsOf, testsFor, type Test } from '../catalogue'
-import { reason, type Reasoning } from '../deduction'
+import { mixtureOf, reason, type Content, type Reasoning } from '../deduction'
 import type { Notebook } from '../notebook'
 import { findReagent, gasById } from '../species'
 import { everyTest } from '../schemes'
@@ -59,7 +59,7 @@ export function advise(notebook: Pick<Notebook, 'case' | 'entries'>): Advice {
 /** The same, from a deduction already made. */
 export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case' | 'entries'>): Advice {
   const settings = notebook?.case
-  if (reasoning.each && notebook) return adviseMixture(reasoning, notebook)
+  if (reasoning.each && notebook) return adviseMixture(reasoning, notebook).advice
   const done = new Set(reasoning.trace.tests)
   if ((reasoning.trace.volumes.get(FUSION_EXTRACT) ?? 0) > 0) done.add(FUSED)
   const wanted = testsFor(settings?.kind ?? 'salt').filter((test) => !done.has(test.id) && atHand(test, settings))
@@ -85,8 +85,22 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
   return { next, review: notebook ? review(notebook, reasoning) : [], refutation: refutationOf(undone, reasoning), held, complete: next.length === 0 }
 }
 
+/** Steps in which tests of a mixture are foreseen while somebody waits to hear what to do next: a fifth of a second or so. */
+const AT_ONCE = 350
+
+export interface AdviceAtOnce {
+  readonly advice: Advice
+  /** Whether no test was passed over for want of time. */
+  readonly isWhole: boolean
+}
+
+/** The same while somebody waits: of a mixture's tests those that are not foreseen in time are passed over; asked again, it goes on with them. */
+export function adviseAtOnce(reasoning: Reasoning, notebook: Pick<Notebook, 'case' | 'entries'>): AdviceAtOnce {
+  return reasoning.each ? adviseMixture(reasoning, notebook, AT_ONCE) : { advice: adviseFrom(reasoning, notebook), isWhole: true }
+}
+
 /** The same for a mixture: what is in it is settled ion by ion. */
-function adviseMixture(reasoning: Reasoning, notebook: Pick<Notebook, 'case' | 'entries'>): Advice {
+function adviseMixture(reasoning: Reasoning, notebook: Pick<Notebook, 'case' | 'entries'>, within?: number): AdviceAtOnce {
   const held: Held[] = []
   const allowed = (test: Test): boolean => {
     if (!atHand(test, notebook.case)) return false
@@ -94,8 +108,10 @@ function adviseMixture(reasoning: Reasoning, notebook: Pick<Notebook, 'case' | '
     if (gate) held.push({ test: test.id, title: test.title, because: `${gate.says} ${gate.asks}` })
     return gate === undefined
   }
-  const next = worthDoing(reasoning, notebook.case, allowed).map(({ test, bits, because }) => propose(test, bits, because, reasoning))
-  return { next, review: review(notebook, reasoning), refutation: null, held, complete: next.length === 0 }
+  const { found, isWhole } = worthDoing(reasoning, notebook.case, allowed, { within })
+  const next = found.map(({ test, bits, because }) => propose(test, bits, because, reasoning))
+  const advice = { next, review: review(notebook, reasoning), refutation: null, held, complete: isWhole && next.length === 0 }
+  return { advice, isWhole }
 }
 
 /** The model may be off: what it holds improbable is looked into as if it were somewhat less so. */
@@ -143,7 +159,7 @@ const propose = (test: Test, bits: number, because: string, reasoning: Reasoning
 })
 
 /** Every line a person must have read before the test: what to stop at, the reagents', and those of the gases it may make. */
-export const cautionsFor = (test: Test, reasoning: Pick<Reasoning, 'hypotheses' | 'posterior' | 'simulations'>): string[] => [
+export const cautionsFor = (test: Test, reasoning: Weighed): string[] => [
   ...new Set([...gatesOf(test, reasoning).map((gate) => `Stop: ${gate.says} ${gate.asks}`), ...cautionsOf(test), ...gasCautions(test, reasoning)]),
 ]
 
@@ -152,19 +168,30 @@ const WORTH_A_CAUTION = 0.005
 /** Salts less likely than this decide no caution, all of them together. */
 const NO_CAUTION = 1e-5
 
+type Weighed = Pick<Reasoning, 'hypotheses' | 'posterior' | 'simulations' | 'each'>
+
 /** Cautions of the gases that the test would make of what may be in the jar. */
-function gasCautions(test: Test, { hypotheses, posterior, simulations }: Pick<Reasoning, 'hypotheses' | 'posterior' | 'simulations'>): string[] {
+function gasCautions(test: Test, weighed: Weighed): string[] {
   const chance = new Map<string, number>()
   // A step of a separation has no outcome by itself: what it makes depends on all that was done before.
   if ('vessel' in test) return []
-  const forecast = forecastOf(test, simulations)
-  for (const [h, mass] of spokenFor({ hypotheses, posterior })) {
-    const content = hypotheses[h]?.content
-    if (!content || mass < (simulations.sample_mL === undefined ? NO_CAUTION : WORTH_A_CAUTION)) continue
-    for (const gas of forecast.gasesOf(content)) chance.set(gas, (chance.get(gas) ?? 0) + mass)
-  }
+  const forecast = forecastOf(test, weighed.simulations)
+  for (const [content, mass] of contentsOf(weighed)) for (const gas of forecast.gasesOf(content)) chance.set(gas, (chance.get(gas) ?? 0) + mass)
   const made = [...chance].filter(([, p]) => p >= WORTH_A_CAUTION).map(([id]) => id)
   return made.flatMap((id) => gasById.get(id)?.data.caution ?? []).filter((line) => line !== '')
+}
+
+/** What may be in the jar, and how likely it is. Of a mixed solution that is its likeliest whole, and each ion by itself, as much as there may be of it, that may be there besides. */
+function contentsOf({ hypotheses, posterior, simulations, each }: Weighed): readonly (readonly [Content, number])[] {
+  const [best] = hypotheses
+  if (each && best && simulations.sample_mL !== undefined) {
+    const besides = [...each].filter(([ion, p]) => p >= WORTH_A_CAUTION && !best.ions.has(ion))
+    return [[best.content, 1], ...besides.map(([ion, p]) => [mixtureOf(new Map([[ion, 'heavy']]), simulations.sample_mL ?? 0), p] as const)]
+  }
+  return [...spokenFor({ hypotheses, posterior })].flatMap(([h, mass]) => {
+    const content = hypotheses[h]?.content
+    return content && mass >= NO_CAUTION ? [[content, mass] as const] : []
+  })
 }
 
 /** From here on a salt is as good as known, and what is left is to prove it. */

@@ -1,4 +1,16 @@
-import { adviseFrom, caseSchema, doTest, drawSolution, reason, SHARPENING, Simulations, takePercepts, type Entry, type Reasoning } from '@foxing/core'
+import {
+  adviseAtOnce,
+  adviseFrom,
+  caseSchema,
+  doTest,
+  drawSolution,
+  reason,
+  SHARPENING,
+  Simulations,
+  takePercepts,
+  type Entry,
+  type Reasoning,
+} from '@foxing/core'
 import { builtPercepts } from './percepts'
 import { randomFrom } from './random'
 
@@ -24,7 +36,15 @@ export function mixtures(): void {
   const { content, cations, anions } = drawSolution(6, 4, randomFrom(SEED))
   const worker = { content, settings, simulations: new Simulations(0, {}, 20) }
   let entries: Entry[] = []
-  const waits = { answers: [] as number[], kept: 0, thoughts: [] as number[], rankings: [] as number[], settled: [] as number[] }
+  const waits = {
+    answers: [] as number[],
+    kept: 0,
+    wholes: 0,
+    further: [] as number[],
+    thoughts: [] as number[],
+    rankings: [] as number[],
+    settled: [] as number[],
+  }
   let next = adviseFrom(reason({ case: settings, entries }), { case: settings, entries }).next[0]
   for (let n = 0; n < TESTS_DONE && next; n++) {
     entries = [...entries, ...doTest(entries, next.test, worker, 'e', () => '')]
@@ -35,20 +55,24 @@ export function mixtures(): void {
     let settled = answer.ms + thought.ms
     for (let round = 0; round < SHARPENING.mixture.rounds; round++) {
       const again = once(() => reason(notebook, {}, undefined, { deep: SHARPENING.mixture.steps }))
-      if (best(again.said) === best(reasoning) && round > 0) break
       settled += again.ms
+      if (best(again.said) === best(reasoning)) continue
       reasoning = again.said
+      break
     }
-    const ranking = once(() => adviseFrom(reasoning, notebook))
+    const ranking = once(() => adviseAtOnce(reasoning, notebook))
+    if (ranking.said.isWhole) waits.wholes++
+    const further = once(() => adviseFrom(reasoning, notebook))
+    waits.further.push(ranking.ms + further.ms)
     waits.answers.push(answer.ms)
     waits.thoughts.push(thought.ms)
     if (best(answer.said) === best(reasoning)) waits.kept++
     waits.rankings.push(ranking.ms)
     waits.settled.push(settled)
-    next = ranking.said.next[0]
+    next = further.said.next[0]
   }
   console.log(`a mixture of ${cations.length} cations and ${anions.length} anions, ${waits.answers.length} tests by the advice:`)
   console.log(
-    `  first answer ${spread(waits.answers)} (aim 200), that of the end in ${waits.kept} of them; thought through ${spread(waits.thoughts)}; ranking ${spread(waits.rankings)} (aim 300); settled ${spread(waits.settled)} (aim 3000)`,
+    `  first answer ${spread(waits.answers)} (aim 200), that of the end in ${waits.kept} of them; thought through ${spread(waits.thoughts)}; ranking ${spread(waits.rankings)} (aim 300), of all tests in ${waits.wholes} of them, in the others by ${spread(waits.further)}; settled ${spread(waits.settled)} (aim 3000)`,
   )
 }

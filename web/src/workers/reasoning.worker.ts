@@ -13,6 +13,7 @@ import {
   type CandidateColour,
   type Commonest,
   type Pictured,
+  adviseAtOnce,
   adviseFrom,
   constantsOf,
   drawSalt,
@@ -154,9 +155,16 @@ function heldBy(seed: number, settings: Case): InJar {
   return heldCompound({ smiles, name: compoundOf(smiles)?.name ?? smiles })
 }
 
-let last: { readonly asked: string; readonly reasoning: Reasoning; thought?: Thought } | null = null
+interface Reasoned {
+  readonly asked: string
+  readonly reasoning: Reasoning
+  thought?: Thought
+  /** Whether tests were passed over in its advice for want of time. */
+  isHurried?: boolean
+}
+let last: Reasoned | null = null
 /** The deduction from a notebook, made anew only where what was done or seen has changed. */
-function reasoned(notebook: Asked): NonNullable<typeof last> {
+function reasoned(notebook: Asked): Reasoned {
   const asked = evidenceOf(notebook)
   if (last?.asked !== asked) last = { asked, reasoning: reason(notebook) }
   return last
@@ -200,6 +208,8 @@ function saysMore(now: Reasoning, before: Reasoning): boolean {
 /** Results of a look that are offered to be tapped. */
 const MOST_COMMON = 6
 
+const thoughtWith = (reasoning: Reasoning, advice: Advice): Thought => ({ ...weighed(reasoning), advice, refutation: advice.refutation })
+
 const worker = {
   /** What the evidence comes to: the quick half, asked before `think`. */
   async weigh(notebook: Asked): Promise<Weighed> {
@@ -218,8 +228,9 @@ const worker = {
     if (asked !== newest) return null
     const known = reasoned(notebook)
     if (!known.thought) {
-      const advice = adviseFrom(known.reasoning, notebook)
-      known.thought = { ...weighed(known.reasoning), advice, refutation: advice.refutation }
+      const { advice, isWhole } = adviseAtOnce(known.reasoning, notebook)
+      known.thought = thoughtWith(known.reasoning, advice)
+      known.isHurried = !isWhole
     }
     return known.thought
   },
@@ -241,10 +252,14 @@ const worker = {
       const times = kind === 'organic' ? round + 1 : 1
       const reasoning = reason(notebook, {}, undefined, { deep: steps * times })
       if (!saysMore(reasoning, known.reasoning)) continue
-      last = { asked: known.asked, reasoning }
-      return worker.think(notebook)
+      last = { asked: known.asked, reasoning, isHurried: true }
+      break
     }
-    return null
+    const known = reasoned(notebook)
+    if (!known.isHurried) return null
+    // What comes later is ranked to the end.
+    known.isHurried = false
+    return (known.thought = thoughtWith(known.reasoning, adviseFrom(known.reasoning, notebook)))
   },
   /** What an entry of work shows in a practice jar that was drawn by a seed of this device's own. */
   async seen(notebook: Asked, entry: string, seed: number): Promise<Seen> {
