@@ -15,7 +15,7 @@ import {
   swaps,
   without,
 } from './changes'
-import { keepsTogether } from './together'
+import { keepsTogether, shares } from './together'
 import { ACID, CLASSES, dissolved, FINE_CLASSES, PARTS, type AmountClass, type Parts } from './parts'
 
 const partsOf = (...parts: readonly string[]): Parts => new Map(parts.map((part) => [part, 'middling'] as const))
@@ -33,9 +33,14 @@ describe('steps from one mixture to another', () => {
     expect(additions(partsOf('Fe^3+'), ['AsO4^3-']).length + additions(partsOf('Fe^3+', ACID), ['AsO4^3-']).length).toBeGreaterThan(0)
   })
   test('what could not stand beside one of them is put in where a third keeps the two apart', () => {
-    const tin = partsOf('Mg^2+', 'Sn^2+', 'Cl^-', ACID)
-    expect(named(additions(tin, ['F^-']))).toEqual([])
-    expect(named(everyAddition(tin, ['F^-', 'Ag^+']))).toEqual(['Cl^- F^- Mg^2+ Sn^2+ acid'])
+    const aluminium = partsOf('Ca^2+', 'Al^3+', 'Cl^-', ACID)
+    expect(named(additions(aluminium, ['F^-']))).toEqual([])
+    expect(named(everyAddition(aluminium, ['F^-', 'Ag^+']))).toEqual(['Al^3+ Ca^2+ Cl^- F^- acid'])
+  })
+  test('what carries the charge of two parts is not counted against them: fluoride stands beside what its plenty would bring down', () => {
+    for (const cation of ['Sr^2+', 'Mg^2+', 'Co^2+', 'Na^+']) expect(shares('F^-', cation, true)).toBe(true)
+    expect(shares('F^-', 'Ca^2+', true)).toBe(false)
+    expect(shares('F^-', 'Ca^2+', false)).toBe(false)
   })
   test('in any amount that keeps, and in no other', () => {
     for (const beside of [partsOf('Ag^+', 'S2O3^2-'), partsOf('Mg^2+', 'Sn^2+', 'Cl^-', ACID), held, partsOf('Hg^2+', 'NO3^-')]) {

@@ -25,7 +25,7 @@ const adding = (parts: Parts, among: readonly string[], may: (part: string) => b
   among.filter((part) => !parts.has(part) && may(part)).map((part) => ({ parts: having(parts, part, MORE), changed: [part] }))
 /** One part more, of those that could stand beside each of the others. */
 export const additions = (parts: Parts, among: readonly string[]): Change[] => adding(parts, among, (part) => fits(parts, part))
-/** The same with those that could not stand beside one of them, where a third keeps the two apart: fluoride beside magnesium, held by tin. */
+/** The same with those that could not stand beside one of them, where a third keeps the two apart: fluoride beside calcium, held by aluminium. */
 export const everyAddition = (parts: Parts, among: readonly string[]): Change[] =>
   adding(parts, among, (part) => fits(parts, part) || (parts.size > 1 && keepsTogether(having(parts, part, MORE))))
 /** The same with little, middling or much of it, each amount where it keeps: what comes down only from a trace of it, or only from plenty. */
