@@ -146,6 +146,26 @@ describe('advice', () => {
     expect(proofs(proposed(true)).length).toBeGreaterThanOrEqual(2)
     expect(proofs(proposed(false))).toEqual([])
   })
+  test('where a separation of a mixture is not to be done, nothing is proposed on what it would have filled', () => {
+    const mixture = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } })
+    const scheme = 'full-separation-thioacetamide'
+    const black = { channel: 'precipitate.colour', value: 'black' }
+    const entries = ['group-2', 'polysulfide'].flatMap((id, k) => [
+      entrySchema.parse({ id: `d${k}`, at: '', did: { test: `${scheme}/${id}`, on: 'II' } }),
+      entrySchema.parse({ id: `s${k}`, at: '', saw: black }),
+    ])
+    const reasoning = reason({ case: mixture, entries })
+    const proposed = (without?: string): readonly string[] =>
+      worthDoing(reasoning, mixture, ({ id }) => id !== `${scheme}/${without ?? ''}`, { most: 200 }).found.flatMap(({ test: { id } }) =>
+        id.startsWith(scheme) ? [id.slice(scheme.length + 1)] : [],
+      )
+    const dependent = (ids: readonly string[]): readonly string[] => ids.filter((id) => /^(lead-sulfate|bismuth)/.test(id))
+    expect(dependent(proposed())).toEqual(expect.arrayContaining(['lead-sulfate', 'bismuth-hydroxide']))
+    expect(dependent(proposed('lead-sulfate'))).toEqual([])
+    expect(dependent(proposed('mercury-sulfide'))).toEqual([])
+    expect(proposed('lead-sulfate')).toEqual(expect.arrayContaining(['mercury-sulfide', 'sulfide-boiled-off', 'group-3']))
+    expect(proposed('group-2')).toEqual(proposed())
+  })
   test('of a mixture a test names the gas that any ion which may be there would make, and not of one that is not', () => {
     const reasoning = reason({ case: caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } }), entries: [] })
     const acid = TESTS.find((t) => t.id === 'dilute-sulfuric-acid') ?? raise('no test')

@@ -47,6 +47,8 @@ describe('stop gates', () => {
     ['KMnO4', 'fluoride-from-solution', true],
     ['NaF', 'fluoride-from-solution', false],
     ['KMnO4', 'full-separation/borate-sought', true],
+    ['KMnO4', 'full-separation/lead-sulfate', false],
+    ['KClO3', 'full-separation-thioacetamide/lead-sulfate', false],
     ['KClO3', 'full-separation/organic-acids-sought', true],
     ['Na2C2O4', 'full-separation/organic-acids-sought', false],
   ])('%s and %s: held %s', (formula, id, held) => {

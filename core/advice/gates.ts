@@ -1,5 +1,6 @@
 import { FUSION_EXTRACT, type Test } from '../catalogue'
 import { chanceOf, type Believed } from '../deduction'
+import { isOfWhatCameDown, type SchemeTest } from '../schemes'
 import { notFusable, structureOf, type Structure } from '../structure'
 import type { StepInput } from '../tube'
 
@@ -131,6 +132,14 @@ export const STOP_GATES: readonly StopGate[] = [
 /** From this probability of a dangerous ion on a gate stands. */
 export const WORTH_A_GATE = 0.003
 
+/** Anions whose salts all dissolve: none of them is in what came down and was washed. */
+const ALWAYS_DISSOLVED: ReadonlySet<string> = new Set(['ClO3^-', 'MnO4^-', 'NO3^-', 'NO2^-', 'CH3COO^-'])
+/** A gate as it stands before a test: of what is feared, what can be where the test is done. */
+function gateAt(gate: StopGate, test: Test): StopGate {
+  if (!('separation' in test) || !isOfWhatCameDown(test as SchemeTest)) return gate
+  return { ...gate, ions: gate.ions.filter((ion) => !ALWAYS_DISSOLVED.has(ion)) }
+}
+
 const standsAlways = (gate: StopGate): boolean => gate.ions.length === 0 && !gate.compound
 /** Probability that the jar holds what a gate is there for. */
 function chanceAt({ ions, compound }: StopGate, reasoning: Believed): number {
@@ -143,8 +152,8 @@ function chanceAt({ ions, compound }: StopGate, reasoning: Believed): number {
 
 /** The gates in front of a test, given what may be in the jar. */
 export const gatesOf = (test: Test, reasoning: Believed): readonly StopGate[] =>
-  STOP_GATES.filter((gate) => gate.applies(test.steps) && (standsAlways(gate) || chanceAt(gate, reasoning) >= WORTH_A_GATE))
+  STOP_GATES.filter((gate) => gate.applies(test.steps) && (standsAlways(gate) || chanceAt(gateAt(gate, test), reasoning) >= WORTH_A_GATE))
 
 /** The gate that keeps a test from being proposed at all; undefined where none does. */
 export const heldBy = (test: Test, reasoning: Believed): StopGate | undefined =>
-  STOP_GATES.find((gate) => gate.holdsFrom !== undefined && gate.applies(test.steps) && chanceAt(gate, reasoning) >= gate.holdsFrom)
+  STOP_GATES.find((gate) => gate.holdsFrom !== undefined && gate.applies(test.steps) && chanceAt(gateAt(gate, test), reasoning) >= gate.holdsFrom)

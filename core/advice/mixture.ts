@@ -1,7 +1,7 @@
 import { TESTS, type Test } from '../catalogue'
 import { groupsOf, PARTS, stepsMeant, type Hypothesis, type Reasoning } from '../deduction'
 import type { Notebook, Observation } from '../notebook'
-import { FULL_SEPARATION_THIOACETAMIDE, schemeById, testsOfScheme, testsToDo, type SchemeTest } from '../schemes'
+import { FULL_SEPARATION_THIOACETAMIDE, schemeById, sourceOf, testsOfScheme, testsToDo, type SchemeTest } from '../schemes'
 import { expectedBits } from './bits'
 import { forecastOf } from './forecast'
 
@@ -98,9 +98,14 @@ export function worthDoing(
     isOfWhatCameDown(test) ||
     (prepares(test) && all.indexOf(test) < unproven)
   const last = left.findLastIndex(bears)
+  // What a separation would fill that is not to be done here stays empty, and so does all that is filled from there.
+  const empty = new Set<string>()
   for (const test of left.slice(0, last + 1)) {
     if (found.length >= most) break
-    if (allowed(test) && (bears(test) || prepares(test))) found.push({ test, bits: 0, because: outlook.tells(test) })
+    if (!bears(test) && !prepares(test)) continue
+    const { on, liquid = on } = test.separation
+    if (!empty.has(sourceOf(test)) && allowed(test)) found.push({ test, bits: 0, because: outlook.tells(test) })
+    else if (prepares(test)) empty.add(on).add(liquid)
   }
   tryOut(PORTIONS, LAST)
   tryOut(PROOFS, LAST)
