@@ -56,8 +56,12 @@ export const isOwn = ({ model }: Pick<PerceptPack, 'model'>): boolean => model =
 function interned(): { percepts: Percept[]; placeOf: (percept: Percept | null) => number } {
   const percepts: Percept[] = []
   const places = new Map<string, number>()
+  // What was there before one look is what was seen at another.
+  const known = new WeakMap<Percept, number>()
   const placeOf = (percept: Percept | null): number => {
     if (!percept) return -1
+    const before = known.get(percept)
+    if (before !== undefined) return before
     // What no deduction reads is left out, so that many looks are one.
     const slim: Percept = { ...percept, step: 0, pH: null, temperature: 25, drops: 0 }
     const text = JSON.stringify(slim)
@@ -66,6 +70,7 @@ function interned(): { percepts: Percept[]; placeOf: (percept: Percept | null) =
       place = percepts.push(slim) - 1
       places.set(text, place)
     }
+    known.set(percept, place)
     return place
   }
   return { percepts, placeOf }
