@@ -1,12 +1,12 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import { builtPercepts } from '../../script/trials/percepts'
 import { ORGANIC_TESTS, TESTS } from '../catalogue'
-import { contentOf, reason, Simulations, takePercepts } from '../deduction'
+import { contentOf, reason, Simulations, takePercepts, type Reasoning } from '../deduction'
 import { caseSchema, entrySchema } from '../notebook'
 import { SALTS } from '../species'
 import { readStructuresWith } from '../structure'
 import { perceive } from '../structure/perceive'
-import { followAdvice, vesselFor } from './follow'
+import { followAdvice, thoughtThrough, vesselFor } from './follow'
 import { worthDoing } from './mixture'
 import { meanwhile } from './meanwhile'
 import { advise, adviseFrom, cautionsFor } from './next'
@@ -192,6 +192,18 @@ describe('advice', () => {
     expect([first, second].map(({ tests }) => tests.filter((id) => !id.includes('/')).length < whole.tests.length)).toEqual([true, true])
     // What was foreseen once costs nothing.
     expect(within(0)).toEqual({ tests: whole.tests, isWhole: true, steps: 0 })
+  })
+  test('a mixture is thought through again only while nothing is worth doing and that comes to something else', () => {
+    const notebook = { case: caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } }), entries: [] }
+    const times = (isLeft: boolean, from?: Reasoning['hypotheses'][number]['parts']): number => {
+      let n = 0
+      thoughtThrough(notebook, from, () => n++ >= 0 && isLeft)
+      return n
+    }
+    const { parts } = reason(notebook).hypotheses[0] ?? raise('no hypothesis')
+    expect(times(false)).toBe(1)
+    expect(times(true, parts)).toBe(1)
+    expect(times(true, new Map([['Cu^2+', 'trace']]))).toBe(2)
   })
   test('a free tube is found beside those in use', () => {
     const entries = [entrySchema.parse({ id: 'a', at: '', did: { test: 'silver-nitrate', on: 'A' } })]

@@ -63,6 +63,27 @@ export interface Followed {
 const THOUGHT_THROUGH = 3
 
 /**
+ * Before a mixture is left it is thought through once more, and again as long as that comes to something else: half a minute or so.
+ * @param from the parts it was taken to hold; also what to go on from, where no line of it was read here yet
+ * @param isLeft whether nothing is worth doing after that either
+ */
+export function thoughtThrough(
+  notebook: Pick<Notebook, 'case' | 'entries'>,
+  from: Hypothesis['parts'],
+  isLeft: (reasoning: Reasoning) => boolean = (reasoning) => adviseFrom(reasoning, notebook).complete,
+): Reasoning {
+  let before = from
+  for (let n = 1; ; n++) {
+    const reasoning = reason(notebook, {}, undefined, { deep: THOROUGH, from: before })
+    const now = reasoning.hypotheses[0]?.parts
+    if (!isLeft(reasoning) || n === THOUGHT_THROUGH || isSame(before, now)) return reasoning
+    before = now
+  }
+}
+const isSame = (a: Hypothesis['parts'], b: Hypothesis['parts']): boolean =>
+  a?.size === b?.size && [...(a ?? [])].every(([part, amount]) => b?.get(part) === amount)
+
+/**
  * Does the first test advised, and the next, until nothing more is worth doing or `most` tests are done.
  * @param watch told of every deduction on the way
  * @param begun what was done and written before
@@ -81,13 +102,13 @@ export function followAdvice(
     const { tests } = reasoning.trace
     const nextFrom = (): Proposal | undefined => (tests.length < most ? adviseFrom(reasoning, { case: settings, entries }).next[0] : undefined)
     let next = nextFrom()
-    // Before a mixture is left, it is thought through once more, and again as long as that comes to something else.
-    for (let n = 0; n < THOUGHT_THROUGH && !next && settings.kind === 'mixture'; n++) {
-      const before = reasoning.hypotheses[0]?.content.id
-      reasoning = reason({ case: settings, entries }, {}, undefined, { deep: THOROUGH })
-      watch?.(reasoning)
-      next = nextFrom()
-      if (reasoning.hypotheses[0]?.content.id === before) break
+    if (!next && settings.kind === 'mixture') {
+      const isLeft = (now: Reasoning): boolean => {
+        reasoning = now
+        watch?.(now)
+        return !(next = nextFrom())
+      }
+      thoughtThrough({ case: settings, entries }, reasoning.hypotheses[0]?.parts, isLeft)
     }
     if (!next) return { entries, tests, reasoning }
     entries = [...entries, ...doTest(entries, next.test, { ...worker, settings }, 'e', () => '')]

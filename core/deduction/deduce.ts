@@ -7,7 +7,7 @@ import { constantUnlisted, likelihood, logOfMean, logOfSum, togetherInOneTest, u
 import { isConstant, stepsMeant } from './meant'
 import { ofElements, weighByGroups, type ByGroups, type Said } from './by-groups'
 import { groupsOf } from './groups'
-import { weighMixtures, type Responders } from './mixture'
+import { weighMixtures, type Parts, type Responders } from './mixture'
 import { isOwn } from './pack'
 import { conclude, type Deduction, type Reasoning, type Weighing } from './standings'
 import { judgeControls } from './controls'
@@ -53,26 +53,26 @@ function simulationsFor(notebook: Pick<Notebook, 'case' | 'entries'>, conditions
  * Weighs every hypothesis by everything written.
  * @param conditions a disturbed model to reason with, for robustness runs; the nominal one otherwise
  * @param hypotheses what may be in the jar; every bench salt alone, unless given
- * @param how `deep`: steps that may be simulated to think a mixture through again where something stays puzzling, or to go through what an organic compound of no library may be; a thousand take half a second or so. `atOnce`: of a mixture a first answer, before what was written last is thought through
+ * @param how `deep`: steps that may be simulated to think a mixture through again where something stays puzzling, or to go through what an organic compound of no library may be; a thousand take half a second or so. `atOnce`: of a mixture a first answer, before what was written last is thought through. `from`: of a mixture, parts to go on from, which another program of this model came to
  * @throws NotebookError for a test that is not in the catalogue
  */
 export function reason(
   notebook: Pick<Notebook, 'case' | 'entries'>,
   conditions: Conditions = {},
   hypotheses?: readonly Hypothesis[],
-  { deep = 0, atOnce = false }: { readonly deep?: number; readonly atOnce?: boolean } = {},
+  how: { readonly deep?: number; readonly atOnce?: boolean; readonly from?: Parts | undefined } = {},
 ): Reasoning {
   const discarded = new Map(judgeControls(notebook, conditions).flatMap((v) => (v.good ? [] : [[v.beside, v] as const])))
   const trace = withoutRuns(traceOf(notebook), discarded)
   const simulations = simulationsFor(notebook, conditions)
   const { confirmations } = notebook.case.school
   if (hypotheses === undefined && notebook.case.kind === 'mixture')
-    return conclude(weighMixtures(notebook.case, trace, simulations, responders, deep, atOnce), confirmations, discarded)
+    return conclude(weighMixtures(notebook.case, trace, simulations, responders, how), confirmations, discarded)
   if (notebook.case.kind === 'organic') {
     const own = ownUnknowns(notebook.case.compounds ?? [])
     // The same list each time, where nobody added to it: what was worked out of it stays.
     const named = hypotheses ?? (own.length > 0 ? [...organicUnknowns(), ...own] : organicUnknowns())
-    return conclude(weighOrganic(trace, simulations, named, deep), confirmations, discarded)
+    return conclude(weighOrganic(trace, simulations, named, how.deep ?? 0), confirmations, discarded)
   }
   return conclude(weighAll(trace, simulations, hypotheses ?? singleSalts()), confirmations, discarded)
 }

@@ -4,6 +4,7 @@ import { SALTS, type Salt } from '../species'
 import type { Structure } from '../structure'
 import { vesselOf, type Conditions, type Nothing, type Powder, type Sample, type Vessel } from '../tube'
 import { groundOf, hangsOnSalts } from './mixture/ground'
+import type { Parts } from './mixture/parts'
 import { textOf, type Recipe } from './recipe'
 
 /** What may be in a jar. */
@@ -22,6 +23,8 @@ export interface Hypothesis {
   /** Ions it holds, as the standings name them. */
   readonly ions: ReadonlySet<string>
   readonly prior: number
+  /** Of a mixture, its parts and how much there is of each: what a search may go on from. */
+  readonly parts?: Parts
   /** Whether it stands for what is in no library, whose constants nobody knows. */
   readonly unlisted?: boolean
   /** Whether nothing is known of it but its elements: then only what comes of a fusion, and the copper wire, speaks of it. */

@@ -28,10 +28,17 @@ const ways = new WeakMap<Simulations, Map<string, Way>>()
 /**
  * Weighs mixtures against everything written: the best is followed test by test and improved at the end, then every mixture one part away is weighed beside it. Each ion's probability is its odds with
  * all others as in the best.
- * @param deep steps that may be simulated to begin the search again where something stays puzzling
- * @param atOnce a first answer, before what was written last is thought through
+ * @param how.deep steps that may be simulated to begin the search again where something stays puzzling
+ * @param how.atOnce a first answer, before what was written last is thought through
+ * @param how.from what thinking elsewhere came to, to go on from
  */
-export function weighMixtures(of: Case, trace: Trace, simulations: Simulations, responders: Responders, deep = 0, atOnce = false): Weighing {
+export function weighMixtures(
+  of: Case,
+  trace: Trace,
+  simulations: Simulations,
+  responders: Responders,
+  { deep = 0, atOnce = false, from }: { readonly deep?: number; readonly atOnce?: boolean; readonly from?: Parts | undefined } = {},
+): Weighing {
   const { sample_mL: mL = SOLUTION_mL } = simulations
   const known = { isSolid: simulations.sample_mL === undefined, maxCations: of.maxCations, maxAnions: of.maxAnions }
   const groups = groupsOf(trace)
@@ -45,7 +52,7 @@ export function weighMixtures(of: Case, trace: Trace, simulations: Simulations, 
   }
   const { best, rivals } = atOnce
     ? hastily(scales, way.found, way.parts.at(-1) ?? scales.nothing, way.parts.length, groups.length)
-    : thought(way, groups.length, deep)
+    : thought(way, groups.length, deep, from)
   const all = [best, ...rivals]
   const total = Float64Array.from(all, (w) => w.score)
   const table = trace.observations.map(() => new Float64Array(all.length))
@@ -70,9 +77,13 @@ export function weighMixtures(of: Case, trace: Trace, simulations: Simulations, 
   }
 }
 
-/** The best by all that was written and its rivals, the last tests followed one by one. */
-function thought(way: Way, until: number, deep: number): Found {
+/** The best by all that was written and its rivals, the last tests followed one by one; or gone on from where another search came to. */
+function thought(way: Way, until: number, deep: number, from: Parts | undefined): Found {
   const { scales, parts } = way
+  if (from && until > 0) {
+    while (parts.length < until) parts.push(from)
+    parts[until - 1] = from
+  }
   for (let place = parts.length; place < until; place++)
     parts.push(scales.within(AT_THE_BENCH, () => follow(scales, { parts: parts.at(-1) ?? scales.nothing, place })))
   const begun = parts.at(-1) ?? scales.nothing

@@ -195,5 +195,6 @@ export const ionsOfParts = (parts: Parts): ReadonlySet<string> => new Set([...pa
 export const asHypothesis = (parts: Parts, mL: number, prior: number): Hypothesis => ({
   content: mixtureOf(parts, mL),
   ions: ionsOfParts(parts),
+  parts,
   prior,
 })

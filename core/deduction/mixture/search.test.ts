@@ -83,7 +83,7 @@ describe('a notebook thought through at leisure, and read on', () => {
   const simulations = new Simulations(0, {}, 20)
   const thought = (lines: Entry[]): { ions: string; steps: number } => {
     const before = simulations.made
-    const { each } = weighMixtures(settings, traceOf({ case: settings, entries: lines }), simulations, speaks, THOROUGH)
+    const { each } = weighMixtures(settings, traceOf({ case: settings, entries: lines }), simulations, speaks, { deep: THOROUGH })
     const { cations, anions } = ionsFound(each ?? new Map())
     return { ions: [...cations, ...anions].sort().join(' '), steps: simulations.made - before }
   }
@@ -92,5 +92,18 @@ describe('a notebook thought through at leisure, and read on', () => {
     expect(first.ions).toBe('Br^- Cl^-')
     const second = thought(entries)
     expect([second.ions, second.steps < 3000]).toEqual([first.ions, true])
+  }, 120_000)
+  test('what another search came to is gone on from, and left where the page speaks against it', () => {
+    const from = (parts?: Parts): { ions: string; held: string; steps: number } => {
+      const own = new Simulations(0, {}, 20)
+      const { each, hypotheses } = weighMixtures(settings, traceOf({ case: settings, entries }), own, speaks, { from: parts })
+      const { cations, anions } = ionsFound(each ?? new Map())
+      return { ions: [...cations, ...anions].sort().join(' '), held: [...(hypotheses[0]?.parts ?? [])].sort().join(), steps: own.effort }
+    }
+    const first = thought(entries)
+    const known = from(partsOf('Br^-', 'Cl^-'))
+    expect(known.ions).toBe(first.ions)
+    expect(known.steps).toBeLessThan(from().steps)
+    expect(from(partsOf('Cl^-', 'Cu^2+')).held).not.toContain('Cu^2+')
   }, 120_000)
 })

@@ -40,6 +40,7 @@ import {
   USUAL_REAGENTS,
   takeForReference,
   takePercepts,
+  thoughtThrough,
   withReagent,
   type Advice,
   type AfterDrops,
@@ -51,6 +52,7 @@ import {
   type Fractions,
   type InJar,
   type Outcome,
+  type Parts,
   type PerceptPack,
   type Reasoning,
   type Refutation,
@@ -75,6 +77,8 @@ export interface Weighed {
 export interface Thought extends Weighed {
   readonly advice: Advice
   readonly refutation: Refutation | null
+  /** Of a mixture, what it is taken to hold: what thinking it through elsewhere goes on from. */
+  readonly parts: Parts | null
 }
 
 interface Asked {
@@ -208,7 +212,12 @@ function saysMore(now: Reasoning, before: Reasoning): boolean {
 /** Results of a look that are offered to be tapped. */
 const MOST_COMMON = 6
 
-const thoughtWith = (reasoning: Reasoning, advice: Advice): Thought => ({ ...weighed(reasoning), advice, refutation: advice.refutation })
+const thoughtWith = (reasoning: Reasoning, advice: Advice): Thought => ({
+  ...weighed(reasoning),
+  advice,
+  refutation: advice.refutation,
+  parts: reasoning.hypotheses[0]?.parts ?? null,
+})
 
 const worker = {
   /** What the evidence comes to: the quick half, asked before `think`. */
@@ -260,6 +269,21 @@ const worker = {
     // What comes later is ranked to the end.
     known.isHurried = false
     return (known.thought = thoughtWith(known.reasoning, adviseFrom(known.reasoning, notebook)))
+  },
+  /** A mixture thought through before it is left, half a minute or so in one go: to be asked of a worker of its own, which is ended where the page grows meanwhile. */
+  async through(notebook: Asked, from: Parts): Promise<Parts> {
+    await readyFor(notebook.case)
+    return thoughtThrough(notebook, from).hypotheses[0]?.parts ?? from
+  },
+  /** What such thinking came to, weighed here, and gone on from; null where the bench has asked anew meanwhile. */
+  async takeUp(notebook: Asked, parts: Parts): Promise<Thought | null> {
+    const asked = nameOf(notebook)
+    await readyFor(notebook.case)
+    if (asked !== newest) return null
+    const reasoning = reason(notebook, {}, undefined, { from: parts })
+    const thought = thoughtWith(reasoning, adviseFrom(reasoning, notebook))
+    last = { asked: evidenceOf(notebook), reasoning, thought }
+    return thought
   },
   /** What an entry of work shows in a practice jar that was drawn by a seed of this device's own. */
   async seen(notebook: Asked, entry: string, seed: number): Promise<Seen> {

@@ -4,10 +4,10 @@ import { wrap, type Remote } from 'comlink'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { ReasoningWorker, Thought } from './reasoning.worker'
 
+const startWorker = (): Worker => new Worker(new URL('./reasoning.worker.ts', import.meta.url), { type: 'module' })
 let remote: Remote<ReasoningWorker> | undefined
 /** The one worker that reasons, started when it is first asked. */
-export const reasoner = (): Remote<ReasoningWorker> =>
-  (remote ??= wrap<ReasoningWorker>(new Worker(new URL('./reasoning.worker.ts', import.meta.url), { type: 'module' })))
+export const reasoner = (): Remote<ReasoningWorker> => (remote ??= wrap<ReasoningWorker>(startWorker()))
 
 /** An answer of the worker to a question. While it works on one the last answer stays; of the questions that come meanwhile only the newest is asked, and answers to older ones are dropped. */
 function useAnswer<T>(of: unknown, ask: (() => Promise<T | null>) | null): { answer: T | null; working: boolean; failed: boolean } {
@@ -36,13 +36,58 @@ function useAnswer<T>(of: unknown, ask: (() => Promise<T | null>) | null): { ans
   return { answer: answer?.given ?? null, working: answer?.of !== of && !lost, failed: lost }
 }
 
+/** How far a mixture that is to be left is thought through: not to be yet, meanwhile, or done. */
+export type Through = 'not yet' | 'meanwhile' | 'done'
+
+/**
+ * A mixture that nothing more is worth doing on, thought through once more before it is concluded: by a worker of its own, so that the bench answers meanwhile, which is ended when the page changes.
+ * @param of what the page is
+ * @param parts what it is taken to hold when it would be left; null while it is not
+ */
+function useThroughThought(
+  of: unknown,
+  parts: Thought['parts'],
+  asked: { case: Case; entries: Entry[] } | undefined,
+): { answer: Thought | null; through: Through } {
+  const [answer, setAnswer] = useState<{ given: Thought; of: unknown } | null>(null)
+  const [ended, setEnded] = useState<unknown>(null)
+  const isLeft = parts !== null
+  useEffect(() => {
+    if (!parts || !asked) return
+    const aside = startWorker()
+    let stale = false
+    void wrap<ReasoningWorker>(aside)
+      .through(asked, parts)
+      .then((found) => (stale ? null : reasoner().takeUp(asked, found)))
+      .then((given) => {
+        if (!stale && given) setAnswer({ given, of })
+      })
+      // What was thought before stands.
+      .catch((error: unknown) => {
+        console.error(error)
+      })
+      .finally(() => {
+        aside.terminate()
+        if (!stale) setEnded(of)
+      })
+    return () => {
+      stale = true
+      aside.terminate()
+    }
+    // Of each page once, whatever comes of it.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [of, isLeft])
+  const given = answer && answer.of === of ? answer.given : null
+  return { answer: given, through: !isLeft ? 'not yet' : ended === of ? 'done' : 'meanwhile' }
+}
+
 const NO_ADVICE: Advice = { next: [], review: [], refutation: null, held: [], complete: false }
 
 /** The worker's view of a notebook. What the evidence comes to is there first, beside the advice of before; what to do next follows. */
 export function useThought(
   notebookCase: Case | undefined,
   entries: readonly Entry[],
-): { thought: Thought | null; thinking: boolean; failed: boolean } {
+): { thought: Thought | null; thinking: boolean; failed: boolean; through: Through } {
   const compounds = JSON.stringify(notebookCase?.compounds ?? [])
   // Asked anew where the entries are others, or what the jar may hold is.
   const there = notebookCase !== undefined
@@ -51,11 +96,14 @@ export function useThought(
   const quick = useAnswer(of, asked ? () => reasoner().weigh(asked) : null)
   const whole = useAnswer(of, asked ? () => reasoner().think(asked) : null)
   const again = useAnswer(of, asked ? () => reasoner().sharpen(asked) : null)
-  const settled = again.working || !again.answer ? whole.answer : again.answer
+  const first = again.working || !again.answer ? whole.answer : again.answer
+  const isLeft = !whole.working && !again.working && first?.advice.complete === true
+  const last = useThroughThought(of, isLeft ? first.parts : null, asked)
+  const settled = last.answer ?? first
   // What was done since is not proposed again while the advice of before stands.
   const before = settled && whole.working ? { ...settled, advice: meanwhile(settled.advice, entries) } : settled
-  const thought = whole.working && quick.answer ? { ...(before ?? { advice: NO_ADVICE, refutation: null }), ...quick.answer } : before
-  return { thought, thinking: whole.working, failed: whole.failed }
+  const thought = whole.working && quick.answer ? { ...(before ?? { advice: NO_ADVICE, refutation: null, parts: null }), ...quick.answer } : before
+  return { thought, thinking: whole.working, failed: whole.failed, through: last.through }
 }
 
 /** The notebook as a report's document. */

@@ -67,7 +67,7 @@ export function Bench() {
   const [aside, setAside] = useState(false)
   const { seen, looking } = useSeen(jar?.kind === 'simulated' ? jar : null, entries, rows, unsaved)
   const own = useOwnCompounds((s) => s.list)
-  const { thought, thinking, failed } = useThought(jar ? withOwn(jar.case, own) : undefined, entries)
+  const { thought, thinking, failed, through } = useThought(jar ? withOwn(jar.case, own) : undefined, entries)
   const chances = useMemo(() => (thought ? new Map(thought.standings.map((s) => [s.species, s.probability])) : null), [thought])
   const done = useMemo(() => new Set(rows.flatMap((r) => (r.test ? [r.test.id] : []))), [rows])
   const where = useCallback(
@@ -239,6 +239,7 @@ export function Bench() {
               proposals={hinted && parts.length === 0 ? (thought?.advice.next ?? []) : []}
               complete={hinted && complete}
               thinking={hinted && thinking}
+              through={through}
               of={jar.case}
               done={done}
               focus={idle && !complete}

@@ -3,6 +3,7 @@ import { DropdownMenu } from 'radix-ui'
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { Chemistry } from '../../ui/Formula'
 import { testsByStage } from './way'
+import type { Through } from '../../workers/useThought'
 
 /** Whether somebody is in the middle of a line, or has a menu open: what is thought out meanwhile must not take the focus from under their fingers. */
 const writing = (): boolean => {
@@ -10,11 +11,19 @@ const writing = (): boolean => {
   return (at instanceof HTMLInputElement && at.value !== '') || document.querySelector('[role="menu"]') !== null
 }
 
+const COMPLETE: Readonly<Record<Through, string>> = {
+  'not yet': 'No test of this scope would tell more. Write your conclusion below.',
+  meanwhile: 'No test of this scope would tell more. All of it is being thought through once more, half a minute or so; write your conclusion below.',
+  done: 'No test of this scope would tell more, and all of it was thought through once more. Write your conclusion below.',
+}
+
 interface Props {
   readonly proposals: readonly Proposal[]
   readonly complete: boolean
   /** The proposals are being worked out. */
   readonly thinking: boolean
+  /** A mixture that would be left: whether it was thought through once more. */
+  readonly through: Through
   readonly of: Case
   readonly done: ReadonlySet<string>
   readonly focus: boolean
@@ -22,7 +31,7 @@ interface Props {
 }
 
 /** What might be done next, in pencil: the one worth most first, the others a key away. */
-export function Pencil({ proposals, complete, thinking, of, done, focus, onBegin }: Props) {
+export function Pencil({ proposals, complete, thinking, through, of, done, focus, onBegin }: Props) {
   const [at, setAt] = useState(0)
   const begin = useRef<HTMLButtonElement>(null)
   const chosen = proposals[Math.min(at, proposals.length - 1)]
@@ -53,13 +62,7 @@ export function Pencil({ proposals, complete, thinking, of, done, focus, onBegin
               </p>
             </>
           ) : (
-            <p className="pencil">
-              {complete
-                ? 'No test of this scope would tell more. Write your conclusion below.'
-                : thinking
-                  ? 'Working out what to do next…'
-                  : 'Choose the next test yourself.'}
-            </p>
+            <p className="pencil">{complete ? COMPLETE[through] : thinking ? 'Working out what to do next…' : 'Choose the next test yourself.'}</p>
           )}
         </div>
         {chosen && (
