@@ -9,8 +9,9 @@ let remote: Remote<ReasoningWorker> | undefined
 /** The one worker that reasons, started when it is first asked. */
 export const reasoner = (): Remote<ReasoningWorker> => (remote ??= wrap<ReasoningWorker>(startWorker()))
 
-/** An answer of the worker to a question. While it works on one the last answer stays; of the questions that come meanwhile only the newest is asked, and answers to older ones are dropped. */
-function useAnswer<T>(of: unknown, ask: (() => Promise<T | null>) | null): { answer: T | null; working: boolean; failed: boolean } {
+/** An answer of the worker to a question. While it works on one the last answer stays; of the questions that come meanwhile only the newest is asked, and answers to older ones are dropped. An answer of null leaves the last one too: then it has ended, and still works. */
+function useAnswer<T>(of: unknown, ask: (() => Promise<T | null>) | null): { answer: T | null; working: boolean; ended: boolean; failed: boolean } {
+  const [heard, setHeard] = useState<{ of: unknown } | null>(null)
   const [failed, setFailed] = useState<{ of: unknown } | null>(null)
   const [answer, setAnswer] = useState<{ given: T; of: unknown } | null>(null)
   const busy = useRef<Promise<unknown>>(Promise.resolve())
@@ -20,6 +21,7 @@ function useAnswer<T>(of: unknown, ask: (() => Promise<T | null>) | null): { ans
       .then(async () => {
         const given = stale ? null : await ask?.()
         if (!stale && given !== null && given !== undefined) setAnswer({ given, of })
+        if (!stale) setHeard({ of })
       })
       // A question that failed leaves the last answer, and the next one is asked all the same.
       .catch((error: unknown) => {
@@ -33,7 +35,7 @@ function useAnswer<T>(of: unknown, ask: (() => Promise<T | null>) | null): { ans
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [of])
   const lost = of !== undefined && failed?.of === of
-  return { answer: answer?.given ?? null, working: answer?.of !== of && !lost, failed: lost }
+  return { answer: answer?.given ?? null, working: answer?.of !== of && !lost, ended: heard?.of === of || lost, failed: lost }
 }
 
 /** How far a mixture that is to be left is thought through: not to be yet, meanwhile, or done. */
@@ -97,7 +99,7 @@ export function useThought(
   const whole = useAnswer(of, asked ? () => reasoner().think(asked) : null)
   const again = useAnswer(of, asked ? () => reasoner().sharpen(asked) : null)
   const first = again.working || !again.answer ? whole.answer : again.answer
-  const isLeft = !whole.working && !again.working && first?.advice.complete === true
+  const isLeft = !whole.working && again.ended && first?.advice.complete === true
   const last = useThroughThought(of, isLeft ? first.parts : null, asked)
   const settled = last.answer ?? first
   // What was done since is not proposed again while the advice of before stands.
