@@ -32,6 +32,13 @@ export function WritingLine({ draft, prompt, focusKey, canCopy, read, onWrite, o
     // Focus follows the look that is open, not every keystroke.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [focusKey])
+  // Asked for a moment before the look is there, it is written when it is.
+  const [awaited, setAwaited] = useState<string | null>(null)
+  useEffect(() => {
+    if (awaited === null || !canCopy) return
+    setAwaited(null)
+    if (awaited === focusKey) onAsSeen()
+  }, [awaited, canCopy, focusKey, onAsSeen])
   const reading = line.trim() === '' || line.trim() === '=' ? null : read(line)
   const onKey = (event: KeyboardEvent<HTMLInputElement>): void => {
     if (event.key === 'Escape') setLine('')
@@ -39,8 +46,10 @@ export function WritingLine({ draft, prompt, focusKey, canCopy, read, onWrite, o
     event.preventDefault()
     const text = line.trim()
     setLine('')
-    if (text === '=' && canCopy) onAsSeen()
-    else if (text !== '') onWrite(text)
+    setAwaited(text === '=' && !canCopy ? focusKey : null)
+    if (text === '=') {
+      if (canCopy) onAsSeen()
+    } else if (text !== '') onWrite(text)
     else if (prompt) onSkip()
   }
   return (
