@@ -22,6 +22,15 @@ const PARTS: readonly WorksheetPart[] = [
   { text: 'Boil it down.', steps: [] },
 ]
 
+describe('a test of the catalogue on the page', () => {
+  test('its steps name the tubes by their letters, and what is taken from one place at once is one portion', () => {
+    const [row] = pageOf([did('1', { test: 'vinegar-beside-halides', on: 'C' })])
+    expect(row?.steps.slice(0, 2)).toEqual(['take 3 mL of the solution', 'add H2SO4 1 M, 20 drops'])
+    expect(row?.steps).toContain('centrifuge, the liquid into C-b')
+    for (const id of everyTest.keys()) expect(pageOf([did('1', { test: id, on: 'C' })])[0]?.steps.join(' ')).not.toMatch(/\bthis\b/)
+  })
+})
+
 describe('a worksheet on the page', () => {
   const take = { do: 'take', from: 'OS', into: 'B', mL: 1 }
   const add = { do: 'add', to: 'B', reagent: 'AgNO3 0.1 M', drops: 5 }

@@ -11,6 +11,7 @@ import {
   observationSchema,
   readAt,
   sayStep,
+  withVessels,
   everyTest,
   neutralisingsOf,
   stepSchema,
@@ -100,8 +101,18 @@ function looksOf(test: Test): Omit<Look, 'written' | 'entry'>[] {
   })
 }
 
-/** Steps between looks, in words, each once. */
-const stepWords = (test: Test): string[] => stepsOf(test).flatMap((s) => (s.do === 'look' ? [] : [sayStep(s)]))
+/** Steps between looks, in words, each once, with the tubes by their letters; portions taken one after the other from one place are one. */
+function stepWords(test: Test, on: string): string[] {
+  const steps: Step[] = []
+  for (const each of stepsOf(test)) {
+    const step = withVessels(each, (vessel) => placed(vessel, on))
+    const last = steps.at(-1)
+    if (last?.do === 'take' && step.do === 'take' && last.from === step.from && last.mL !== undefined && step.mL !== undefined)
+      steps[steps.length - 1] = { ...step, mL: Math.round((last.mL + step.mL) * 100) / 100 }
+    else if (step.do !== 'look') steps.push(step)
+  }
+  return steps.map(sayStep)
+}
 
 type Growing = { -readonly [K in keyof Omit<PageRow, 'looks' | 'notes' | 'controls'>]: PageRow[K] } & {
   looks: Look[]
@@ -169,7 +180,7 @@ function goOn(row: Growing, id: string, did: Did): void {
   const { test } = isTest(did) ? { test: everyTest.get(did.test) ?? null } : { test: null }
   const before = row.work?.steps.length ?? 0
   row.entries = [...row.entries, id]
-  row.steps = [...row.steps, ...(test ? stepWords(test) : isTest(did) || did.do === 'look' ? [] : [sayStep(did)])]
+  row.steps = [...row.steps, ...(test && isTest(did) ? stepWords(test, did.on) : isTest(did) || did.do === 'look' ? [] : [sayStep(did)])]
   row.work = workOf(row.title, [...(row.work?.steps ?? []), ...(test ? test.steps : isTest(did) ? [] : [did])])
   row.waits = waitsOf(row.work)
   row.neutralisings = neutralisingsOf(row.work)
@@ -219,7 +230,7 @@ function rowOf(id: string, at: string, did: Did, parts: readonly WorksheetPart[]
     part,
     entries: [id],
     work: test,
-    steps: test ? stepWords(test) : [],
+    steps: test && isTest(did) ? stepWords(test, did.on) : [],
     waits: test ? waitsOf(test) : [],
     neutralisings: test ? neutralisingsOf(test) : [],
     looks: test ? looksOf(test).map((look) => ({ ...look, entry: id, written: [] })) : free,
