@@ -93,10 +93,7 @@ export function worthDoing(
   // The proof of what is claimed may hang on what is not separated yet: as far as there the sample is taken apart.
   const unproven = all.findLastIndex((test) => !done.has(test.id) && !left.includes(test) && outlook.claimedBy(test).length > 0)
   const bears = (test: SchemeTest): boolean =>
-    outlook.openOf(test).length > 0 ||
-    outlook.claimedBy(test).length > 0 ||
-    isOfWhatCameDown(test) ||
-    (prepares(test) && all.indexOf(test) < unproven)
+    outlook.openOf(test).length > 0 || outlook.claimedBy(test).length > 0 || isOfGroupThere(test) || (prepares(test) && all.indexOf(test) < unproven)
   const last = left.findLastIndex(bears)
   // What a separation would fill that is not to be done here stays empty, and so does all that is filled from there.
   const empty = new Set<string>()
@@ -120,7 +117,7 @@ function goingOn(all: readonly SchemeTest[], left: readonly SchemeTest[], done: 
 }
 
 /** A group that came down is gone through to its end: none of its ions is left out on what other tests say of it. */
-const isOfWhatCameDown = ({ proof, separation }: SchemeTest): boolean => proof !== undefined && separation.when !== undefined
+const isOfGroupThere = ({ proof, separation }: SchemeTest): boolean => proof !== undefined && separation.when !== undefined
 
 /** A separation is done for what comes after it, a proof for itself. */
 const prepares = (test: SchemeTest): boolean => test.proof === undefined

@@ -181,12 +181,20 @@ function gasCautions(test: Test, weighed: Weighed): string[] {
   return made.flatMap((id) => gasById.get(id)?.data.caution ?? []).filter((line) => line !== '')
 }
 
-/** What may be in the jar, and how likely it is. Of a mixed solution that is its likeliest whole, and each ion by itself, as much as there may be of it, that may be there besides. */
+/** From this probability on a mixed solution is asked whole what gases it makes, since one ion may drive out what another alone would not. */
+const WHOLE_FROM = 0.05
+
+/** What may be in the jar, and how likely it is. Of a mixed solution these are its likeliest wholes, and each ion by itself, as much as there may be of it, that may be there besides. */
 function contentsOf({ hypotheses, posterior, simulations, each }: Weighed): readonly (readonly [Content, number])[] {
   const [best] = hypotheses
   if (each && best && simulations.sample_mL !== undefined) {
     const besides = [...each].filter(([ion, p]) => p >= WORTH_A_CAUTION && !best.ions.has(ion))
-    return [[best.content, 1], ...besides.map(([ion, p]) => [mixtureOf(new Map([[ion, 'heavy']]), simulations.sample_mL ?? 0), p] as const)]
+    const wholes = hypotheses.flatMap((h, k) => (k > 0 && (posterior[k] ?? 0) >= WHOLE_FROM ? [[h.content, posterior[k] ?? 0] as const] : []))
+    return [
+      [best.content, 1],
+      ...wholes,
+      ...besides.map(([ion, p]) => [mixtureOf(new Map([[ion, 'heavy']]), simulations.sample_mL ?? 0), p] as const),
+    ]
   }
   return [...spokenFor({ hypotheses, posterior })].flatMap(([h, mass]) => {
     const content = hypotheses[h]?.content

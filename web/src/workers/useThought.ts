@@ -52,7 +52,7 @@ function useThroughThought(
   asked: { case: Case; entries: Entry[] } | undefined,
 ): { answer: Thought | null; through: Through } {
   const [answer, setAnswer] = useState<{ given: Thought; of: unknown } | null>(null)
-  const [ended, setEnded] = useState<unknown>(null)
+  const [ended, setEnded] = useState<{ of: unknown; through: Through } | null>(null)
   const isLeft = parts !== null
   useEffect(() => {
     if (!parts || !asked) return
@@ -62,16 +62,16 @@ function useThroughThought(
       .through(asked, parts)
       .then((found) => (stale ? null : reasoner().takeUp(asked, found)))
       .then((given) => {
-        if (!stale && given) setAnswer({ given, of })
+        if (stale) return
+        if (given) setAnswer({ given, of })
+        setEnded({ of, through: 'done' })
       })
-      // What was thought before stands.
+      // What was thought before stands, and nobody is told otherwise.
       .catch((error: unknown) => {
         console.error(error)
+        if (!stale) setEnded({ of, through: 'not yet' })
       })
-      .finally(() => {
-        aside.terminate()
-        if (!stale) setEnded(of)
-      })
+      .finally(() => aside.terminate())
     return () => {
       stale = true
       aside.terminate()
@@ -80,7 +80,7 @@ function useThroughThought(
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [of, isLeft])
   const given = answer && answer.of === of ? answer.given : null
-  return { answer: given, through: !isLeft ? 'not yet' : ended === of ? 'done' : 'meanwhile' }
+  return { answer: given, through: !isLeft ? 'not yet' : ended && ended.of === of ? ended.through : 'meanwhile' }
 }
 
 const NO_ADVICE: Advice = { next: [], review: [], refutation: null, held: [], complete: false }
