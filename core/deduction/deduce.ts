@@ -123,7 +123,7 @@ function likelihoodUnder(
   const { channel, value } = o.observation
   // Tar colours every liquid, and how deep it does says nothing of elements.
   if (elementsOnly && channel === 'solution.colour' && TARRY.has(value) && (tarry || ofFaultyFusion(o))) return unknowing(o.observation)
-  if (elementsOnly) return likelihood(o, expect, true)
+  if (elementsOnly) return likelihood(o, expect, 'nothing')
   if (byGroups && isOfUndissolved(content, o, expect)) return Math.max(likelihood(o, expect), unknowing(o.observation))
   if (!unlisted || !isConstant(channel)) return likelihood(o, expect)
   // Of what is in no library nobody knows the constant, only whether such a compound has one.
@@ -233,9 +233,9 @@ function likeWhatStands(table: readonly Float64Array[], named: readonly Hypothes
 /** While the bench is idle: rounds of thinking again, and the steps simulated in each. A mixture that is changed in each of them is left for the next line: with twice as many rounds no more of its ions were found. */
 export const SHARPENING = { mixture: { rounds: 3, steps: 1000 }, organic: { rounds: 6, steps: 1500 } } as const
 /** Steps simulated to think a mixture through before it is left. */
-export const THOROUGH = 24_000
+export const THOROUGH = 100_000
 /** The same to answer once about a notebook as it stands: a minute or so for seventy tests of a mixture that are hard to explain, seconds as a rule. */
-const ANSWERED = 16_000
+const ANSWERED = 40_000
 /** The same to go once, and not line by line, through what an organic compound of no library may be. */
 export const THROUGH_ALL = 80_000
 

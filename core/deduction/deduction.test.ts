@@ -135,10 +135,10 @@ describe('the error model', () => {
     const recipe = recipeOf([stepSchema.parse({ do: 'dissolve', into: 'A', mg: 100, mL: 5 }), stepSchema.parse({ do: 'look', at: 'A' })])
     const salt = findSalt('K2CrO4')
     if (!salt) throw new Error('no salt')
-    const called = (value: string, anyAmount: boolean): number =>
-      likelihoodAt(observationSchema.parse({ channel: 'solution.colour', value }), simulations.expect(salt, recipe), 'usual', anyAmount)
-    expect(called('orange', true)).toBeGreaterThan(1.5 * called('orange', false))
-    expect(called('yellow', true)).toBeGreaterThan(called('orange', true))
+    const called = (value: string, knowing: 'amounts' | 'nothing'): number =>
+      likelihoodAt(observationSchema.parse({ channel: 'solution.colour', value }), simulations.expect(salt, recipe), 'usual', knowing)
+    expect(called('orange', 'nothing')).toBeGreaterThan(1.5 * called('orange', 'amounts'))
+    expect(called('yellow', 'nothing')).toBeGreaterThan(called('orange', 'nothing'))
   })
   test('every probability lies strictly between nothing and everything, and the words of a channel share one', () => {
     fc.assert(

@@ -1,5 +1,5 @@
 import { iterationsSoFar } from '../equilibrium'
-import { once, Runner, type Percept, type Sight, type Told } from '../perception'
+import { once, Runner, type Bulk, type Percept, type Sight, type Told } from '../perception'
 import { SALTS, type Salt } from '../species'
 import type { Structure } from '../structure'
 import { vesselOf, type Conditions, type Nothing, type Powder, type Sample, type Vessel } from '../tube'
@@ -43,6 +43,8 @@ export const singleSalts = (): readonly Hypothesis[] => SALTS.map((salt) => ({ c
 export interface Expectation {
   readonly percept: Percept
   readonly before: Percept | null
+  /** Solid in the vessel, in numbers; null where there is none. Of percepts remembered from elsewhere it is not known. */
+  readonly bulk?: Bulk | null
 }
 
 /** Iterations of the equilibrium that a step takes in the mean over the tests of a mixture: most take none or a few, concentrated acid a hundred. */
@@ -66,6 +68,7 @@ interface Node {
   readonly runner: Runner
   readonly percept: () => Percept
   readonly told: () => Told
+  readonly bulk: () => Bulk | null
 }
 
 /** What is seen, with what the model knows besides worked out when it is asked for: seldom, and it costs a tenth of all. */
@@ -194,7 +197,7 @@ export class Simulations {
     const before = until > 0 ? this.node(content, recipe.steps, until) : null
     const percept = node.percept()
     const earlierSight = before?.percept()
-    return { percept, before: earlierSight?.vessel === percept.vessel ? earlierSight : null }
+    return { percept, before: earlierSight?.vessel === percept.vessel ? earlierSight : null, bulk: node.bulk() }
   }
 
   /** The vessel that the recipe's last step is done on, just before it; undefined where there is none yet, or where what led up to it cannot be done with this. */
@@ -220,10 +223,10 @@ export class Simulations {
     let node: Node | null
     const before = iterationsSoFar()
     try {
-      const { sight, told } = runner.stepUnseen(last)
+      const { sight, told, bulk } = runner.stepUnseen(last)
       // By then the state may be forgotten, and is worked out once more: what is seen of it outlives it.
       const toldOfIt = (): Told => this.node(content, steps, length)?.told() ?? NOTHING_TOLD
-      node = { runner, percept: once(() => toldWhenAsked(sight(), toldOfIt)), told }
+      node = { runner, percept: once(() => toldWhenAsked(sight(), toldOfIt)), told, bulk }
     } catch {
       // A step that this does not allow (nothing left to take) says nothing about it.
       node = null

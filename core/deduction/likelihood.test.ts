@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { observationSchema, type Observation } from '../notebook'
-import { COLOUR_NAMES, colourDifference, colourOfHex, labOfHex, nameColour } from '../perception'
+import { COLOUR_NAMES, STEPS, type Bulk, colourDifference, colourOfHex, labOfHex, nameColour } from '../perception'
 import { AMOUNTS, CERTAINTIES, FAMILIES, type Amount } from '../vocabulary'
 import type { Expectation } from './hypotheses'
 import { likelihood, likelihoodAt, logOfMean, logOfSum, togetherInOneTest, unknowing } from './likelihood'
@@ -46,6 +46,70 @@ const anySeen = fc.oneof(
   fc.constantFrom(...AMOUNTS).chain((amount) => fc.constantFrom(...COLOUR_NAMES).map(({ hex }) => precipitate(amount, hex))),
   fc.constant(seeing({ smell: 'vinegar' })),
 )
+
+/** A liquid with so much of a solid in it, of which an eye finds that many mg in 1 mL at the least. */
+const withSolid = (mgPerMl: number, least = 0.01, habits: Bulk['habits'] = [['curdy', 1]]): Expectation => {
+  const found = mgPerMl / least
+  const amount = STEPS.find(([from]) => mgPerMl >= from)?.[1] ?? 'trace'
+  return { ...(found < 1 ? seeing({}) : precipitate(amount)), bulk: { mgPerMl, found, habits, colour: colourOfHex('#f8f8f6') } }
+}
+const nearly = (channel: string, value: string, seen: Expectation): number => likelihoodAt(wrote(channel, value), seen, 'usual', 'nearly')
+
+describe('of a solid of which it is known about how much there is', () => {
+  test.each(STEPS.slice(0, -1))('%d mg in 1 mL may as well be called by the lesser amount as %s', (from, amount) => {
+    const lesser = AMOUNTS[AMOUNTS.indexOf(amount) - 1] ?? ''
+    const [over, under] = [from * 1.001, from * 0.999].map((mg) => withSolid(mg))
+    for (const seen of [over, under]) {
+      if (!seen) throw new Error('no solid')
+      expect(nearly('precipitate.amount', amount, seen) / nearly('precipitate.amount', lesser, seen)).toBeCloseTo(1, 1)
+    }
+    // As it is supposed, the one name is as good as right and the other wrong.
+    expect(of('precipitate.amount', amount, over as Expectation)).toBeGreaterThan(2 * of('precipitate.amount', lesser, over as Expectation))
+  })
+  test('the farther from where the next amount begins, the likelier its own name; a hair more of it changes nothing by much', () => {
+    const calledModerate = (mg: number): number => nearly('precipitate.amount', 'moderate', withSolid(mg))
+    expect(calledModerate(1.34)).toBeGreaterThan(calledModerate(0.8))
+    expect(calledModerate(1.34)).toBeGreaterThan(calledModerate(2.5))
+    fc.assert(
+      fc.property(fc.double({ min: -4, max: 3, noNaN: true }), fc.constantFrom(...AMOUNTS), (log, amount) => {
+        const [less, more] = [log, log + 0.02].map((ln) => nearly('precipitate.amount', amount, withSolid(Math.exp(ln))))
+        expect(Math.abs(Math.log((less ?? NaN) / (more ?? NaN)))).toBeLessThan(0.1)
+      }),
+      { numRuns: 300, seed: 7 },
+    )
+  })
+  test('more of it is noticed oftener, with no leap where an eye begins to find it', () => {
+    fc.assert(
+      fc.property(fc.double({ min: -7, max: 2, noNaN: true }), (log) => {
+        const [less, more] = [log, log + 0.05].map((ln) => nearly('precipitate.present', 'yes', withSolid(Math.exp(ln))))
+        expect(more).toBeGreaterThanOrEqual(less ?? NaN)
+        expect((more ?? NaN) - (less ?? NaN)).toBeLessThan(0.03)
+      }),
+      { numRuns: 300, seed: 8 },
+    )
+    for (const [mg, amount] of [
+      [0.01, 'trace'],
+      [0.08, 'slight'],
+      [0.6, 'moderate'],
+    ] as const)
+      expect(nearly('precipitate.present', 'yes', withSolid(mg))).toBeCloseTo(of('precipitate.present', 'yes', precipitate(amount)), 1)
+  })
+  test('what an eye just misses is described as what it is; what there is hardly any of, as nothing', () => {
+    const missed = withSolid(0.009)
+    expect(missed.percept.deposit).toBeNull()
+    expect(nearly('precipitate.colour', 'white', missed)).toBeGreaterThan(2 * of('precipitate.colour', 'white', missed))
+    expect(nearly('precipitate.colour', 'white', { ...missed, bulk: null })).toBe(of('precipitate.colour', 'white', missed))
+  })
+  test('of two solids either habit may be written, that of the greater the likelier', () => {
+    const both = withSolid(1, 0.01, [
+      ['powdery', 0.7],
+      ['gelatinous', 0.3],
+    ])
+    const [powder, jelly, curds] = ['powdery', 'gelatinous', 'mirror'].map((habit) => nearly('precipitate.habit', habit, both))
+    expect(powder).toBeGreaterThan(jelly ?? NaN)
+    expect(jelly).toBeGreaterThan(4 * (curds ?? NaN))
+  })
+})
 
 describe('one observation', () => {
   test('written and its opposite share one, by anybody, of anything', () => {

@@ -1,5 +1,17 @@
 import type { Observation } from '../notebook'
-import { anchorsFor, asSeenBy, colourDifference, degreeOf, dissolvedSince, labOfHex, lineColour, type Colour, type Lab } from '../perception'
+import {
+  STEPS,
+  type Bulk,
+  anchorsFor,
+  asSeenBy,
+  colourDifference,
+  degreeOf,
+  dissolvedSince,
+  labOfHex,
+  lineColour,
+  type Colour,
+  type Lab,
+} from '../perception'
 import { AMOUNTS, CHANNEL_BY_ID, FAMILIES, HABITS, RESTS, type Amount, type Eyes, type Family } from '../vocabulary'
 import type { Expectation } from './hypotheses'
 import { isConstant, stepsMeant } from './meant'
@@ -18,7 +30,9 @@ const CONFUSED_IN_ANY_AMOUNT = 14
 const NOTICED: Readonly<Record<Amount | 'none', number>> = { none: 0.02, trace: 0.45, slight: 0.9, moderate: 0.98, heavy: 0.995 }
 
 type Share = (value: string) => number
-type Channel = (seen: Expectation, eyes: Eyes, anyAmount: boolean) => Share | null
+/** What is known of how much there is of everything: it is as supposed, or about so much, or nothing is known of it. */
+export type Knowing = 'amounts' | 'nearly' | 'nothing'
+type Channel = (seen: Expectation, eyes: Eyes, knowing: Knowing) => Share | null
 
 const table =
   (shares: Readonly<Record<string, number>>, other: number): Share =>
@@ -62,9 +76,9 @@ const ofColour = (colour: Colour, eyes: Eyes, alike: readonly Family[] = []): Sh
 }
 
 /** A liquid's colour; where its amounts are not known, what is colourless still is, and what is coloured may be more or less so. */
-const ofLiquid = (colour: Colour, eyes: Eyes, anyAmount: boolean): Share => {
+const ofLiquid = (colour: Colour, eyes: Eyes, knowing: Knowing): Share => {
   const known = ofColour(colour, eyes)
-  if (!anyAmount || colour.family === 'colourless') return known
+  if (knowing !== 'nothing' || colour.family === 'colourless') return known
   const shares = colourShares(colour, eyes, CONFUSED_IN_ANY_AMOUNT)
   return (value) => shares.get(value) ?? known(value)
 }
@@ -85,6 +99,28 @@ const ofAmount =
     const far = Math.abs(AMOUNTS.indexOf(amount) - AMOUNTS.findIndex((a) => a === value))
     return [0.6, 0.2, 0.05, 0.01][far] ?? 0.01
   }
+
+/** How far a mass is misjudged by eye (natural logarithm). */
+const MISJUDGED = 0.7
+/** How often a precipitate is called by each amount, by how near its mass is to the next. */
+function ofMass({ mgPerMl }: Bulk): Share {
+  const below = (mg: number): number => normalBelow(Math.log(mg / mgPerMl) / MISJUDGED)
+  return (value) => {
+    const at = STEPS.findIndex(([, amount]) => amount === value)
+    if (at < 0) return 0.01
+    const upper = at === 0 ? 1 : below(STEPS[at - 1]?.[0] ?? Infinity)
+    return Math.max(0.01, upper - below(STEPS[at]?.[0] ?? 0))
+  }
+}
+/** The normal distribution. Source: the logistic approximation, within 0.01 (Bowling et al., J. Ind. Eng. Manag. 2 (2009) 114). */
+const normalBelow = (z: number): number => 1 / (1 + Math.exp(-1.702 * z))
+/** Of solids that lie together the habit of either may be written, the greater the likelier. */
+const ofHabits =
+  ({ habits }: Bulk): Share =>
+  (value) =>
+    habits.reduce((sum, [habit, share]) => sum + share * ofHabit(habit)(value), 0)
+/** How often a precipitate is noticed, by how many times what an eye just finds there is of it: a line through what is known of the four amounts. */
+const noticed = ({ found }: Bulk): number => Math.max(NOTICED.none, 1 / (1 + Math.exp(0.2 - 1.15 * Math.log(found))))
 
 /** How often sodium that is not the sample's colours a flame, whatever care was taken. */
 const FOREIGN_SODIUM = 0.12
@@ -133,7 +169,7 @@ const yes = (chance: number): Share => table({ yes: chance, partly: 0.02, no: 1 
 const CHANNELS: Readonly<Record<string, Channel>> = {
   'appearance.colour': ({ percept }, eyes) => percept.appearance && ofColour(percept.appearance.colour, eyes, ['white', 'colourless']),
   'appearance.form': ({ percept }) => percept.appearance && table({ [percept.appearance.form]: 0.82 }, 0.06),
-  'solution.colour': ({ percept }, eyes, anyAmount) => percept.solution && ofLiquid(percept.solution.colour, eyes, anyAmount),
+  'solution.colour': ({ percept }, eyes, knowing) => percept.solution && ofLiquid(percept.solution.colour, eyes, knowing),
   'solution.clarity': ({ percept }) =>
     percept.solution &&
     table(
@@ -144,10 +180,16 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
       },
       0.01,
     ),
-  'precipitate.present': ({ percept }) => percept.solution && yes(NOTICED[percept.deposit?.amount ?? 'none']),
-  'precipitate.colour': ({ percept }, eyes) => (percept.deposit ? ofColour(percept.deposit.colour, eyes) : ofNothing(percept, FAMILIES)),
-  'precipitate.habit': ({ percept }) => (percept.deposit ? ofHabit(percept.deposit.habit) : ofNothing(percept, HABITS)),
-  'precipitate.amount': ({ percept }) => (percept.deposit ? ofAmount(percept.deposit.amount) : ofNothing(percept, AMOUNTS)),
+  'precipitate.present': ({ percept, bulk }, _, knowing) =>
+    percept.solution && yes(bulk && knowing === 'nearly' ? noticed(bulk) : NOTICED[percept.deposit?.amount ?? 'none']),
+  'precipitate.colour': ({ percept, bulk }, eyes, knowing) => {
+    const deposit = percept.deposit ?? (knowing === 'nearly' ? bulk : null)
+    return deposit ? ofColour(deposit.colour, eyes) : ofNothing(percept, FAMILIES)
+  },
+  'precipitate.habit': ({ percept, bulk }, _, knowing) =>
+    bulk && knowing === 'nearly' ? ofHabits(bulk) : percept.deposit ? ofHabit(percept.deposit.habit) : ofNothing(percept, HABITS),
+  'precipitate.amount': ({ percept, bulk }, _, knowing) =>
+    bulk && knowing === 'nearly' ? ofMass(bulk) : percept.deposit ? ofAmount(percept.deposit.amount) : ofNothing(percept, AMOUNTS),
   'precipitate.rests': ({ percept }) => (percept.deposit ? table({ [percept.deposit.rests]: 0.7 }, 0.1) : ofNothing(percept, RESTS)),
   'precipitate.dissolves': ({ percept, before }) => {
     const state = dissolvedSince(percept, before)
@@ -190,8 +232,8 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
   'bead.hot': ({ percept }, eyes) => (percept.bead ? ofColour(percept.bead.hot, eyes) : null),
   'bead.cold': ({ percept }, eyes) => (percept.bead ? ofColour(percept.bead.cold, eyes) : null),
   'ring.colour': ({ percept }, eyes) => (percept.ring ? ofColour(percept.ring.colour, eyes) : table({ colourless: 0.95 }, 0.005)),
-  'layer.colour': ({ percept }, eyes, anyAmount) =>
-    percept.layers[0] ? ofLiquid(percept.layers[0].colour, eyes, anyAmount) : percept.soluble ? table({}, NO_LAYER) : null,
+  'layer.colour': ({ percept }, eyes, knowing) =>
+    percept.layers[0] ? ofLiquid(percept.layers[0].colour, eyes, knowing) : percept.soluble ? table({}, NO_LAYER) : null,
   'layer.rests': ({ percept }) =>
     percept.layers[0]
       ? table({ [percept.layers[0].rests]: percept.soluble ? 0.88 : 0.97 }, percept.soluble ? 0.12 : 0.03)
@@ -308,11 +350,11 @@ function shadeShare({ channel, degree }: Observation, { percept }: Expectation):
   return SHADE_SHARE[Math.abs(written - SHADES.indexOf(degreeOf(colour.name) ?? ''))] ?? 0.06
 }
 
-/** Probability of one observation given one percept, by eyes of some kind; `anyAmount`: of what it is not known how much there is. */
-export function likelihoodAt(observation: Observation, expectation: Expectation | null, eyes: Eyes = 'usual', anyAmount = false): number {
+/** Probability of one observation given one percept, by eyes of some kind; `knowing`: how well it is known how much there is of everything. */
+export function likelihoodAt(observation: Observation, expectation: Expectation | null, eyes: Eyes = 'usual', knowing: Knowing = 'amounts'): number {
   const chance = CHANCE[observation.certainty]
   const flat = neutral(observation.channel)
-  const share = expectation && channelOf(observation.channel)?.(expectation, eyes, anyAmount)
+  const share = expectation && channelOf(observation.channel)?.(expectation, eyes, knowing)
   const fitting = share ? share(observation.value) : flat
   const p = Math.min(1, fitting * (expectation ? shadeShare(observation, expectation) : 1))
   return (1 - chance) * (observation.negated ? 1 - p : p) + chance * (observation.negated ? 1 - flat : flat)
@@ -358,8 +400,8 @@ export const logOfMean = (logs: Float64Array | readonly number[]): number => log
  * Probability of an observation under a hypothesis: the mean over the looks it may speak of.
  * @param expect what the hypothesis shows at a step
  */
-export function likelihood(traced: TraceObservation, expect: (step: TraceStep) => Expectation | null, anyAmount = false): number {
+export function likelihood(traced: TraceObservation, expect: (step: TraceStep) => Expectation | null, knowing: Knowing = 'amounts'): number {
   const meant = stepsMeant(traced)
   if (meant.length === 0) return neutral(traced.observation.channel)
-  return meant.reduce((sum, step) => sum + likelihoodAt(traced.observation, expect(step), traced.eyes, anyAmount), 0) / meant.length
+  return meant.reduce((sum, step) => sum + likelihoodAt(traced.observation, expect(step), traced.eyes, knowing), 0) / meant.length
 }

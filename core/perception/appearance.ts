@@ -2,6 +2,7 @@ import { dryPhase, inAir, inertById, isDryIon, molarMass, parseFormula, saltById
 import { structureOf } from '../structure'
 import { secondLiquidHolds, type Contents, type Vessel } from '../tube'
 import type { Amount, Clarity, Form, HabitWord, Rests } from '../vocabulary'
+import type { Bulk } from './percept'
 import { colourDifference, labOfHex, nameColour, COLOURLESS, type Colour, type Lab } from './colour'
 import { organicSolids, sampleLook } from './organic'
 import { absorptivity, colourThrough, WAVELENGTHS } from './spectrum'
@@ -69,7 +70,8 @@ const LEAST_SEEN: Readonly<Record<HabitWord, number>> = {
   oily: 0.05,
   mirror: 0.01,
 }
-const STEPS: readonly (readonly [atLeast: number, amount: Amount])[] = [
+/** From so many mg in 1 mL on a precipitate is called by each amount. */
+export const STEPS: readonly (readonly [atLeast: number, amount: Amount])[] = [
   [3, 'heavy'],
   [0.6, 'moderate'],
   [0.08, 'slight'],
@@ -128,6 +130,25 @@ export function solidsSeen(vessel: Vessel): SolidSeen[] {
     }))
     .sort((a, b) => b.mgPerMl - a.mgPerMl)
 }
+
+/** All solid in a liquid, whether an eye finds it or not; null where there is none to speak of. */
+export function bulkOf(vessel: Vessel): Bulk | null {
+  if (!vessel.contents) return null
+  const found = solidsOf(vessel).map((s) => ({ ...s, times: s.mgPerMl / LEAST_SEEN[s.habit] }))
+  const most = found.reduce((a, b) => Math.max(a, b.times), 0)
+  if (most < HARDLY_THERE) return null
+  const seen = most < 1 ? found : found.filter((s) => s.times >= 1)
+  // Of several the greatest is taken for all, and of two as great either.
+  const weights = seen.reduce((sum, s) => sum + s.mgPerMl ** 2, 0)
+  return {
+    mgPerMl: seen.reduce((sum, s) => sum + s.mgPerMl, 0),
+    found: most,
+    habits: seen.map((s) => [s.habit, s.mgPerMl ** 2 / weights] as const),
+    colour: mixedColour(seen.map((s) => ({ hex: s.colour.hex, share: s.mgPerMl }))),
+  }
+}
+/** A solid of which there is less than this share of what an eye finds is not there. */
+const HARDLY_THERE = 0.05
 
 /** The second liquid's colour, by what it has taken up. */
 export function layerColour(vessel: Vessel): Colour {

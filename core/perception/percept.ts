@@ -30,6 +30,16 @@ export interface LayerPercept {
   readonly solvent: string
 }
 
+/** Solid in a liquid by how much there is of it, seen or not: by that it is known how near it comes to be called otherwise. */
+export interface Bulk {
+  readonly mgPerMl: number
+  /** How many times what an eye just finds. */
+  readonly found: number
+  /** What it may be taken for, with shares. */
+  readonly habits: readonly (readonly [habit: HabitWord, share: number])[]
+  readonly colour: Colour
+}
+
 /** What there was to see after one step. */
 export interface Sight {
   readonly step: number

@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { procedureSchema, type StepInput } from '../tube'
+import { procedureSchema, stepSchema, type StepInput } from '../tube'
 import { colourDifference, colourOfHex, degreeOf, labOfHex } from './colour'
 import type { Percept } from './percept'
 import { perceptsSchema, seenSchema } from './schema'
 import { drawn, seenLook } from './seen'
-import { ProcedureError, simulate } from './simulate'
+import { ProcedureError, Runner, simulate } from './simulate'
 import { absorptivity, colourThrough, WAVELENGTHS } from './spectrum'
 
 const DISSOLVE: StepInput = { do: 'dissolve', into: 'OS', mg: 100, in: 'water', mL: 5 }
@@ -22,6 +22,35 @@ function see(formula: string, ...steps: StepInput[]): Percept {
   return last
 }
 const look: StepInput = { do: 'look', at: 'A' }
+
+describe('solid in numbers', () => {
+  /** Chloride of this strength with silver nitrate, looked at. */
+  const silver = (molar: number) => {
+    const runner = new Runner({ solution: { ions: { 'Na^+': molar, 'Cl^-': molar }, mL: 20 } })
+    const steps: StepInput[] = [
+      { do: 'take', into: 'A', mL: 1 },
+      { do: 'add', to: 'A', reagent: 'silver nitrate', drops: 3 },
+    ]
+    const last = steps.map((step) => runner.stepUnseen(stepSchema.parse(step))).at(-1)
+    return { bulk: last?.bulk() ?? null, deposit: last?.sight().deposit ?? null }
+  }
+  test('is there before an eye finds it, and not where there is hardly any', () => {
+    const [much, faint, hardly] = [1e-2, 5e-5, 1e-6].map(silver)
+    expect(much?.deposit?.habit).toBe('curdy')
+    expect(much?.bulk?.found).toBeGreaterThan(10)
+    // Silver chloride: 143.3 g/mol.
+    expect(much?.bulk?.mgPerMl).toBeGreaterThan(1)
+    expect(much?.bulk?.mgPerMl).toBeLessThan(1.44)
+    expect(much?.bulk?.habits).toEqual([['curdy', 1]])
+    expect(faint?.deposit).toBeNull()
+    expect(faint?.bulk?.found).toBeGreaterThan(0.1)
+    expect(faint?.bulk?.found).toBeLessThan(1)
+    expect(hardly?.bulk).toBeNull()
+  })
+  test('of what is handed out it is no part', () => {
+    expect(see('NaCl', { do: 'add', to: 'A', reagent: 'silver nitrate', drops: 2 })).not.toHaveProperty('bulk')
+  })
+})
 
 describe('colour from spectra', () => {
   test('light through nothing is white', () => {

@@ -18,7 +18,7 @@ import {
 } from '../tube'
 import type { Structure } from '../structure'
 import type { Heat, Speed } from '../vocabulary'
-import { clarity, deposit, dryAppearance, layerColour, PATH_cm, solidsSeen, solutionColour, solutionLab } from './appearance'
+import { bulkOf, clarity, deposit, dryAppearance, layerColour, PATH_cm, solidsSeen, solutionColour, solutionLab } from './appearance'
 import { COLOURLESS, colourDifference, labOfHex, nameColour, type Colour } from './colour'
 import { equationsOf } from './equations'
 import { beadOf, charcoalOf, cobaltOf, residueOf, stagesOf } from './fire'
@@ -44,7 +44,7 @@ import {
   partsShown,
 } from './organic'
 import { dipPaper, holdPaper } from './papers'
-import type { GasPercept, LayerPercept, PaperPercept, Percept, Percepts, Sight, Told } from './percept'
+import type { Bulk, GasPercept, LayerPercept, PaperPercept, Percept, Percepts, Sight, Told } from './percept'
 import { shownIn } from './signs'
 
 /** Thrown when a procedure cannot be carried out; `path` is in the document. */
@@ -95,6 +95,8 @@ export function once<T>(f: () => T): () => T {
 export interface Unseen {
   readonly sight: () => Sight
   readonly told: () => Told
+  /** Solid in the vessel, in numbers. */
+  readonly bulk: () => Bulk | null
 }
 
 const happened = ({ sight, told }: Unseen, before: Happened | undefined): Happened => ({
@@ -104,7 +106,8 @@ const happened = ({ sight, told }: Unseen, before: Happened | undefined): Happen
   }),
   equations: once(() => (told().equations.length > 0 ? told().equations : (before?.equations() ?? []))),
 })
-const withLastChange = ({ sight, told }: Unseen, last: Happened): Unseen => ({
+const withLastChange = ({ sight, told, bulk }: Unseen, last: Happened): Unseen => ({
+  bulk,
   sight: once(() => ({ ...sight(), ...last.sight() })),
   told: once(() => ({ ...told(), equation: last.equations()[0] ?? null, equations: last.equations() })),
 })
@@ -144,7 +147,7 @@ export class Runner {
     try {
       const { bench, event } = perform(this.bench, step)
       this.bench = bench
-      const unseen = { sight: once(() => see(event, count)), told: once(() => tell(event)) }
+      const unseen = { sight: once(() => see(event, count)), told: once(() => tell(event)), bulk: once(() => bulkOf(event.after)) }
       const vessel = event.after.id
       const before = this.last.get(vessel)
       if (step.do === 'look') return before ? withLastChange(unseen, before) : unseen

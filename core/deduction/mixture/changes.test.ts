@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import {
   additions,
+  anyOtherAmounts,
   crowded,
   everyAddition,
   inAnyAmount,
@@ -84,6 +85,15 @@ describe('steps from one mixture to another', () => {
     expect(amounts(held, 'Cu^2+')).toEqual([])
     expect(amounts(new Map([['S2O3^2-', 'heavy']]), 'Ag^+')).toContain('trace')
     expect(amounts(new Map([['S2O3^2-', 'minor']]), 'Ag^+')).not.toContain('heavy')
+  })
+  test('any other amount of one is tried, and each once', () => {
+    const strong = new Map([...held, ['SO4^2-', 'large']] as const)
+    const tried = anyOtherAmounts(strong).map(({ parts, changed: [part = ''] }) => `${part} ${parts.get(part) ?? ''}`)
+    expect(new Set(tried).size).toBe(tried.length)
+    // Sulfate stands between two classes: all of them are others.
+    expect(tried.filter((t) => t.startsWith('SO4^2-'))).toHaveLength(CLASSES.length)
+    expect(tried.filter((t) => t.startsWith('Cu^2+'))).toEqual(CLASSES.filter((c) => c !== 'middling').map((c) => `Cu^2+ ${c}`))
+    expect(anyOtherAmounts(strong, partsOf('Cl^-')).every(({ changed }) => changed[0] === 'Cl^-')).toBe(true)
   })
   test('the whole is tried stronger and weaker, with the acid as it is or otherwise, never beyond the ends', () => {
     const strong = new Map([...partsOf(ACID, 'Cu^2+'), ['SO4^2-', 'heavy']] as const)

@@ -63,6 +63,11 @@ export const otherAmounts = (parts: Parts, among = parts, classes: readonly Amou
     const more = classes.find((c) => FINE_CLASSES.indexOf(c) > at)
     return [less, more].flatMap((next) => (next ? [{ parts: having(parts, part, next), changed: [part] }] : []))
   })
+/** Any other of these amounts of one: what a test needs much more of, a little more does not show. */
+export const anyOtherAmounts = (parts: Parts, among = parts): Change[] =>
+  [...movable(among)].flatMap(([part, amount]) =>
+    CLASSES.flatMap((other) => (other === amount ? [] : [{ parts: having(parts, part, other), changed: [part] }])),
+  )
 /** Everything but free acid a little more or less, with as much acid, or a little more or less of that too: what one test says of the strength of one part, others say of all. */
 export const shifted = (parts: Parts): Change[] => {
   const one = (amount: AmountClass, more: number): AmountClass => FINE_CLASSES[FINE_CLASSES.indexOf(amount) + 2 * more] ?? amount

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
-import { dig, riddlesOf } from './dig'
+import { riddlesOf } from './beginnings'
+import { dig } from './dig'
 import { followAgain } from './follow'
 import { ACID, carriersOf, dissolved, mixtureOf, type Parts } from './parts'
 import type { Responders } from './responders'
@@ -59,6 +60,20 @@ describe('thinking a mixture through again', () => {
     const [toTheEnd, given] = [worked(() => -Infinity), worked((score) => score - 1)]
     expect(given.steps).toBeLessThan(toTheEnd.steps)
     for (const { score } of [toTheEnd, given]) expect(score).toBeLessThan(-1)
+  }, 120_000)
+
+  test('of a change no more is asked than so many steps take, those tests first that tell most for theirs', () => {
+    const asked = (most?: number): { score: number; steps: number } => {
+      const own = scalesOn(truth, Object.keys(speaks), speaks).scales
+      const best = own.whole(truth, until)
+      const before = own.effort
+      const { score } = own.changed(best, partsOf('Ni^2+', 'SCN^-', ACID), ['Cl^-', 'Br^-', 'SCN^-'], -Infinity, most)
+      return { score: score - best.score, steps: own.effort - before }
+    }
+    const [all, some] = [asked(), asked(1)]
+    expect(some.steps).toBeLessThan(all.steps)
+    expect(some.steps).toBeGreaterThan(0)
+    expect(some.score).not.toBe(all.score)
   }, 120_000)
 
   test('work is kept within its steps, and within those of the work it is part of; afterwards there is no limit', () => {

@@ -8,7 +8,9 @@ import { chanceOf } from '../standings'
 import { ionsFound } from './index'
 import { keepsTogether, shares } from './together'
 import { ACID, dissolved, ionsOfParts, mixtureOf, type Parts } from './parts'
+import { Scales } from './scales'
 import { partsOf, settings, written } from './testing'
+import { Simulations } from '../hypotheses'
 import { parseFormula } from '../../species'
 import { provenBy } from './proofs'
 
@@ -71,6 +73,23 @@ describe('the proofs of a separation', () => {
     expect([...provenBy([group(copper.id, [channel, values[0] ?? ''])]).shown]).toEqual(copper.proof.ions)
     expect([...provenBy([group(copper.id, ['change', 'no'])]).denied]).toEqual(copper.proof.ions)
     expect(provenBy([group('silver-nitrate', ['precipitate.colour', 'white'])])).toEqual({ shown: new Set(), denied: new Set() })
+  })
+  test('what they deny is taken out of a mixture, what they show put in; of the rest they say nothing', () => {
+    if (!copper?.proof) throw new Error('no proof of copper')
+    const { channel, values } = copper.proof.sign
+    const ions = copper.proof.ions
+    const reads = (...groups: Group[]): Scales => {
+      const scales = new Scales(new Simulations(0, {}, 20), {}, 20)
+      scales.takeUp(groups)
+      return scales
+    }
+    const held = partsOf(...ions, 'Zn^2+', ACID)
+    const denied = reads(group(copper.id, ['change', 'no']))
+    expect([...denied.undenied(held).keys()]).toEqual(['Zn^2+', ACID])
+    expect(denied.proposed(held)).toEqual(denied.undenied(held))
+    const shown = reads(group(copper.id, [channel, values[0] ?? '']))
+    expect(shown.undenied(held)).toEqual(held)
+    expect([...shown.proposed(partsOf('Zn^2+')).keys()].sort()).toEqual(['Zn^2+', ...ions].sort())
   })
 })
 

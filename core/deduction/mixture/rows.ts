@@ -25,7 +25,7 @@ export function rowsOf(group: Group, content: Content, simulations: Simulations)
 export const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0)
 
 function rowsWith(group: Group, content: Content, simulations: Simulations): readonly number[] {
-  const rows = group.observations.map((o) => Float64Array.of(Math.log(likelihood(o, (step) => simulations.expect(content, step.recipe)))))
+  const rows = group.observations.map((o) => Float64Array.of(Math.log(likelihood(o, (step) => simulations.expect(content, step.recipe), 'nearly'))))
   // Of mixtures there are too many for a mean: where the model does not hold nothing is known.
   togetherInOneTest(
     rows,
@@ -46,8 +46,8 @@ function shortfallWith(group: Group, content: Content, simulations: Simulations)
     const { observation, eyes } = o
     const expectation = simulations.expect(content, step.recipe)
     const said = observationsOf([step], () => expectation).find((w) => w.observation.channel === observation.channel)
-    const ideal = said ? likelihoodAt(said.observation, expectation, eyes) : unknowing(observation)
-    short += Math.max(0, Math.log(ideal / likelihoodAt(observation, expectation, eyes)))
+    const ideal = said ? likelihoodAt(said.observation, expectation, eyes, 'nearly') : unknowing(observation)
+    short += Math.max(0, Math.log(ideal / likelihoodAt(observation, expectation, eyes, 'nearly')))
   }
   return short
 }

@@ -182,6 +182,8 @@ export class Scales {
     const group = this.groups[place]
     return group === undefined ? 0 : (known[place] ??= shortfallOf(group, content, this.simulations))
   }
+  /** The same of all the first tests. */
+  shortfall = (parts: Parts, until: number): number => this.groups.slice(0, until).reduce((all, _, place) => all + this.shortfallAt(parts, place), 0)
   private readonly shortfalls = new Map<string, (number | undefined)[]>()
 
   /** Whether so much was worked for this state of the page that what is not settled yet is left for the next line. */
@@ -193,11 +195,15 @@ export class Scales {
     return this.simulations.effort - this.began
   }
 
-  /** The mixture as the scheme's own proofs would have it, in so far as they speak of its parts. */
+  /** The mixture without what the scheme's own proofs deny. */
+  undenied(parts: Parts): Parts {
+    const { denied } = provenBy(this.groups)
+    return new Map([...parts].filter(([part]) => !denied.has(part)))
+  }
+  /** The mixture as those proofs would have it, in so far as they speak of its parts. */
   proposed(parts: Parts): Parts {
-    const { shown, denied } = provenBy(this.groups)
-    const kept = [...parts].filter(([part]) => !denied.has(part))
-    return new Map([...kept, ...[...shown].filter((part) => !parts.has(part)).map((part) => [part, 'middling'] as const)])
+    const { shown } = provenBy(this.groups)
+    return new Map([...this.undenied(parts), ...[...shown].filter((part) => !parts.has(part)).map((part) => [part, 'middling'] as const)])
   }
 
   /** The best that anything weighed so far has made of a test. */
@@ -278,7 +284,8 @@ export class Scales {
   everyWeighedWhole = (): readonly Weighed[] => [...this.kept.values()]
 
   /** Another mixture, by the tests that its changed parts answer; as soon as it cannot come up to the floor any more it is given up, with what it had till then. Where nothing further is to be tried, that is at once. */
-  changed(best: Weighed, parts: Parts, changed: readonly string[], floor: number): Weighed {
+  changed(best: Weighed, parts: Parts, changed: readonly string[], floor: number, most = Infinity): Weighed {
+    const enough = this.effort + most
     const content = this.contentOf(parts)
     const logs = [...best.logs]
     if (this.isExhausted) return { parts, content, logs, score: -Infinity }
@@ -293,7 +300,7 @@ export class Scales {
     places.sort((a, b) => Number(first.includes(b)) - Number(first.includes(a)) || worth(b) - worth(a))
     let hope = places.reduce((total, place) => total + loss(place), 0)
     for (const place of places) {
-      if (score + hope < floor) break
+      if (score + hope < floor || this.effort > enough) break
       const gain = sum(this.partRows(parts, place)) - sum(this.partRows(best.parts, place))
       hope -= loss(place)
       score += gain

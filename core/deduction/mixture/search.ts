@@ -1,6 +1,7 @@
 import { crowded, everyAddition, removals } from './changes'
 import { climb } from './climb'
-import { dig, refitted } from './dig'
+import { dig } from './dig'
+import { refitted } from './fit'
 import { PARTS, type Parts } from './parts'
 import { compositionOf, EXPLAINED, GIVEN_UP, type Scales, type Weighed } from './scales'
 
@@ -25,6 +26,9 @@ const THOROUGH_FROM = 8000
 /** Steps, about, in which one line is followed, and then the whole looked at anew, while somebody waits at the bench: half a second or so each. What is not found by then is left for the next round. */
 export const AT_THE_BENCH = 1200
 
+/** Steps at most for what stands beside the best. */
+const FOR_RIVALS = 40_000
+
 /** Odds from which on a rival is weighed by every test (natural logarithm). */
 const CLOSE = 1.2
 
@@ -40,7 +44,7 @@ export function settle(scales: Scales, parts: Parts, until: number, deep: number
   let best = scales.within(scales.isThorough ? Infinity : deep || AT_THE_BENCH, () => bestFrom(scales, parts, until, worth))
   const steps = worth(best)
   const end = scales.isThorough ? Infinity : began + deep
-  const left = (): number => Math.max(0, Math.min(steps, end - scales.effort))
+  const left = (): number => Math.max(0, Math.min(steps, FOR_RIVALS, end - scales.effort))
   for (;;) {
     const apart = rivalsOf(scales, best, until, left())
     // Even what explains everything may have a part too many, that others in other amounts make up for.
@@ -76,13 +80,13 @@ function unexplained(scales: Scales, weighed: Weighed, through: ThoughtThrough |
   if (through?.composition === compositionOf(weighed.parts) && short < through.short + EXPLAINED) return AGAIN
   return Math.min(1, Math.max(SHORTFALLS[0], short) / SHORTFALLS[1])
 }
-const shortOf = (scales: Scales, { parts, logs }: Weighed): number => logs.reduce((all, _, place) => all + scales.shortfallAt(parts, place), 0)
+const shortOf = (scales: Scales, { parts, logs }: Weighed): number => scales.shortfall(parts, logs.length)
 
 /** Whether so many steps are for thinking through at leisure. */
 export const isThorough = (deep: number): boolean => deep >= THOROUGH_FROM
-/** What was thought through by a search at leisure that began with these parts; undefined where it came to others. */
+/** What was thought through by a search at leisure that began with these parts; undefined where it came to others, or to others in amount. */
 export const throughWith = (scales: Scales, begun: Parts, { best }: Found): ThoughtThrough | undefined =>
-  compositionOf(begun) === compositionOf(best.parts) ? { composition: compositionOf(best.parts), short: shortOf(scales, best) } : undefined
+  scales.contentOf(begun).id === best.content.id ? { composition: compositionOf(best.parts), short: shortOf(scales, best) } : undefined
 
 /** Whether nothing that was written gives a reason to look further than the nearest mixtures. */
 const explainsAll = (scales: Scales, { parts, logs }: Weighed): boolean => logs.every((_, place) => scales.explains(parts, place))
