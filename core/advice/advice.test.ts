@@ -9,7 +9,8 @@ import { perceive } from '../structure/perceive'
 import { followAdvice, thoughtThrough, vesselFor } from './follow'
 import { worthDoing } from './mixture'
 import { meanwhile } from './meanwhile'
-import { advise, adviseFrom, cautionsFor } from './next'
+import { cautionsFor } from './cautions'
+import { advise, adviseFrom } from './next'
 import { adviceSchema } from './schema'
 
 const settings = caseSchema.parse({})

@@ -2,7 +2,8 @@ import { FUSION_EXTRACT, organicTestById, STOCK, wantsTube } from '../catalogue'
 import { observationsOf, reason, THOROUGH, THROUGH_ALL, traceOf, type Content, type Hypothesis, type Reasoning, type Simulations } from '../deduction'
 import { entrySchema, isTest, type Case, type Entry, type Notebook, type Observation } from '../notebook'
 import { everyTest } from '../schemes'
-import { adviseFrom, type Proposal } from './next'
+import { adviseFrom } from './next'
+import type { Proposal } from './proposal'
 
 /** The jar a worker has before them, and the eyes they look with. */
 export interface Worker {

@@ -2,11 +2,13 @@ import { describe, expect, test } from '@jest/globals'
 import { TESTS, testById, type Test } from '../catalogue'
 import { everyTest } from '../schemes'
 import { expand } from '../catalogue'
+import { asHypothesis } from '../deduction/mixture/parts'
 import { ionsOf, Simulations, takePercepts } from '../deduction'
 import { Runner } from '../perception'
 import { findSalt, gasById, SALTS, type Salt } from '../species'
 import { heldBy, STOP_GATES } from './gates'
-import { advise, cautionsFor } from './next'
+import { cautionsFor } from './cautions'
+import { advise } from './next'
 import { caseSchema } from '../notebook'
 import { builtPercepts } from '../../script/trials/percepts'
 
@@ -69,6 +71,37 @@ describe('stop gates', () => {
   test('each says what happens and what is asked, in sentences', () => {
     expect(new Set(STOP_GATES.map((g) => g.id)).size).toBe(STOP_GATES.length)
     for (const { says, asks } of STOP_GATES) for (const line of [says, asks]) expect(line).toMatch(/^[A-Z].*\.$/)
+  })
+})
+
+describe('gases of a mixed solution', () => {
+  const own = new Simulations(0, {}, 20)
+  const chlorine = gasById.get('Cl2')?.data.caution ?? 'none'
+  /** Whether chlorine is warned of where these may be there, each set with so much probability, and ions besides by themselves. */
+  const warns = (wholes: readonly (readonly [parts: readonly string[], p: number])[], each: Readonly<Record<string, number>> = {}): boolean =>
+    cautionsFor(testOf('molybdate-warm'), {
+      hypotheses: wholes.map(([parts]) => asHypothesis(new Map(parts.map((part) => [part, 'heavy'] as const)), 20, 1)),
+      posterior: Float64Array.from(wholes, ([, p]) => p),
+      simulations: own,
+      each: new Map(Object.entries(each)),
+    }).includes(chlorine)
+  const MADE = ['Na^+', 'Cl^-', 'MnO4^-'] as const
+
+  test('chlorine that permanganate drives out of chloride is named where both are there, and where neither is by itself', () => {
+    expect(chlorine).toMatch(/\w/)
+    expect(warns([[MADE, 1]])).toBe(true)
+    for (const alone of ['Cl^-', 'MnO4^-']) expect(warns([[['Na^+', alone], 1]])).toBe(false)
+  })
+  test('and where they stand together in a rival that is likely enough, though the best has one of them only', () => {
+    const withRival = (p: number): boolean =>
+      warns(
+        [
+          [['Na^+', 'Cl^-'], 1 - p],
+          [MADE, p],
+        ],
+        { 'Cl^-': 1, 'MnO4^-': p },
+      )
+    expect([0.3, 0.06, 0.01].map(withRival)).toEqual([true, true, false])
   })
 })
 
