@@ -51,7 +51,7 @@ export interface Expectation {
 const ITERATIONS_A_STEP = 12
 
 /** States of vessels kept of mixtures, a dozen kilobytes each. */
-const MOST_KEPT = 12_000
+const MOST_KEPT = 8_000
 
 const beginnings = new WeakMap<Recipe['steps'], readonly string[]>()
 /** A recipe's beginnings, by what is done in them. */

@@ -74,7 +74,7 @@ const solidsOf = byLastComponent(SOLIDS)
 const cache = new Map<string, Chemistry>()
 const kinds = new Map<string, Kinds>()
 /** So many are remembered, some ten kilobytes each; then all are forgotten. */
-const MOST_REMEMBERED = 8000
+const MOST_REMEMBERED = 5000
 const shiftKeys = new WeakMap<Shift, number>()
 let shifts = 0
 
