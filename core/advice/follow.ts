@@ -64,7 +64,7 @@ export interface Followed {
 const THOUGHT_THROUGH = 3
 
 /**
- * Before a mixture is left it is thought through once more, and again as long as that comes to something else: half a minute or so.
+ * Before a mixture is left it is thought through once more, and again as long as that comes to something else: a minute or so each time where it is hard to explain.
  * @param from the parts it was taken to hold; also what to go on from, where no line of it was read here yet
  * @param isLeft whether nothing is worth doing after that either
  */

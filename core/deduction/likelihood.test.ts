@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { observationSchema, type Observation } from '../notebook'
-import { COLOUR_NAMES, STEPS, type Bulk, colourDifference, colourOfHex, labOfHex, nameColour } from '../perception'
+import { COLOUR_NAMES, AMOUNT_STEPS, type Bulk, colourDifference, colourOfHex, labOfHex, nameColour } from '../perception'
 import { AMOUNTS, CERTAINTIES, FAMILIES, type Amount } from '../vocabulary'
 import type { Expectation } from './hypotheses'
 import { likelihood, likelihoodAt, logOfMean, logOfSum, togetherInOneTest, unknowing } from './likelihood'
@@ -50,13 +50,13 @@ const anySeen = fc.oneof(
 /** A liquid with so much of a solid in it, of which an eye finds that many mg in 1 mL at the least. */
 const withSolid = (mgPerMl: number, least = 0.01, habits: Bulk['habits'] = [['curdy', 1]]): Expectation => {
   const found = mgPerMl / least
-  const amount = STEPS.find(([from]) => mgPerMl >= from)?.[1] ?? 'trace'
+  const amount = AMOUNT_STEPS.find(([from]) => mgPerMl >= from)?.[1] ?? 'trace'
   return { ...(found < 1 ? seeing({}) : precipitate(amount)), bulk: { mgPerMl, found, habits, colour: colourOfHex('#f8f8f6') } }
 }
 const nearly = (channel: string, value: string, seen: Expectation): number => likelihoodAt(wrote(channel, value), seen, 'usual', 'nearly')
 
 describe('of a solid of which it is known about how much there is', () => {
-  test.each(STEPS.slice(0, -1))('%d mg in 1 mL may as well be called by the lesser amount as %s', (from, amount) => {
+  test.each(AMOUNT_STEPS.slice(0, -1))('%d mg in 1 mL may as well be called by the lesser amount as %s', (from, amount) => {
     const lesser = AMOUNTS[AMOUNTS.indexOf(amount) - 1] ?? ''
     const [over, under] = [from * 1.001, from * 0.999].map((mg) => withSolid(mg))
     for (const seen of [over, under]) {

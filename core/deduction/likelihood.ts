@@ -1,20 +1,9 @@
 import type { Observation } from '../notebook'
-import {
-  STEPS,
-  type Bulk,
-  anchorsFor,
-  asSeenBy,
-  colourDifference,
-  degreeOf,
-  dissolvedSince,
-  labOfHex,
-  lineColour,
-  type Colour,
-  type Lab,
-} from '../perception'
-import { AMOUNTS, CHANNEL_BY_ID, FAMILIES, HABITS, RESTS, type Amount, type Eyes, type Family } from '../vocabulary'
+import { anchorsFor, asSeenBy, colourDifference, degreeOf, dissolvedSince, labOfHex, lineColour, type Colour, type Lab } from '../perception'
+import { AMOUNTS, CHANNEL_BY_ID, FAMILIES, HABITS, RESTS, type Eyes, type Family } from '../vocabulary'
 import type { Expectation } from './hypotheses'
 import { isConstant, stepsMeant } from './meant'
+import { NOTICED, noticed, ofAmount, ofHabit, ofHabits, ofMass, type Share } from './precipitate'
 import type { TraceObservation, TraceStep } from './trace'
 
 /**
@@ -26,10 +15,6 @@ const CHANCE: Readonly<Record<Observation['certainty'], number>> = { sure: 0.02,
 const CONFUSED_AT = 9
 /** The same of a coloured liquid where it is not known how much there is of what colours it: what is seen may lie between that of two amounts. */
 const CONFUSED_IN_ANY_AMOUNT = 14
-/** How often a precipitate of each amount is noticed; and how often one is "seen" where there is none. */
-const NOTICED: Readonly<Record<Amount | 'none', number>> = { none: 0.02, trace: 0.45, slight: 0.9, moderate: 0.98, heavy: 0.995 }
-
-type Share = (value: string) => number
 /** What is known of how much there is of everything: it is as supposed, or about so much, or nothing is known of it. */
 export type Knowing = 'amounts' | 'nearly' | 'nothing'
 type Channel = (seen: Expectation, eyes: Eyes, knowing: Knowing) => Share | null
@@ -82,45 +67,6 @@ const ofLiquid = (colour: Colour, eyes: Eyes, knowing: Knowing): Share => {
   const shares = colourShares(colour, eyes, CONFUSED_IN_ANY_AMOUNT)
   return (value) => shares.get(value) ?? known(value)
 }
-
-const HABIT_KIN: readonly (readonly string[])[] = [
-  ['curdy', 'flocculent'],
-  ['gelatinous', 'flocculent'],
-  ['powdery', 'crystalline', 'granular', 'turbid'],
-]
-const ofHabit =
-  (habit: string): Share =>
-  (value) =>
-    value === habit ? 0.66 : HABIT_KIN.some((kin) => kin.includes(habit) && kin.includes(value)) ? 0.1 : 0.015
-
-const ofAmount =
-  (amount: Amount): Share =>
-  (value) => {
-    const far = Math.abs(AMOUNTS.indexOf(amount) - AMOUNTS.findIndex((a) => a === value))
-    return [0.6, 0.2, 0.05, 0.01][far] ?? 0.01
-  }
-
-/** How far a mass is misjudged by eye (natural logarithm). */
-const MISJUDGED = 0.7
-/** How often a precipitate is called by each amount, by how near its mass is to the next. */
-function ofMass({ mgPerMl }: Bulk): Share {
-  const below = (mg: number): number => normalBelow(Math.log(mg / mgPerMl) / MISJUDGED)
-  return (value) => {
-    const at = STEPS.findIndex(([, amount]) => amount === value)
-    if (at < 0) return 0.01
-    const upper = at === 0 ? 1 : below(STEPS[at - 1]?.[0] ?? Infinity)
-    return Math.max(0.01, upper - below(STEPS[at]?.[0] ?? 0))
-  }
-}
-/** The normal distribution. Source: the logistic approximation, within 0.01 (Bowling et al., J. Ind. Eng. Manag. 2 (2009) 114). */
-const normalBelow = (z: number): number => 1 / (1 + Math.exp(-1.702 * z))
-/** Of solids that lie together the habit of either may be written, the greater the likelier. */
-const ofHabits =
-  ({ habits }: Bulk): Share =>
-  (value) =>
-    habits.reduce((sum, [habit, share]) => sum + share * ofHabit(habit)(value), 0)
-/** How often a precipitate is noticed, by how many times what an eye just finds there is of it: a line through what is known of the four amounts. */
-const noticed = ({ found }: Bulk): number => Math.max(NOTICED.none, 1 / (1 + Math.exp(0.2 - 1.15 * Math.log(found))))
 
 /** How often sodium that is not the sample's colours a flame, whatever care was taken. */
 const FOREIGN_SODIUM = 0.12

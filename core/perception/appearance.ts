@@ -71,7 +71,7 @@ const LEAST_SEEN: Readonly<Record<HabitWord, number>> = {
   mirror: 0.01,
 }
 /** From so many mg in 1 mL on a precipitate is called by each amount. */
-export const STEPS: readonly (readonly [atLeast: number, amount: Amount])[] = [
+export const AMOUNT_STEPS: readonly (readonly [atLeast: number, amount: Amount])[] = [
   [3, 'heavy'],
   [0.6, 'moderate'],
   [0.08, 'slight'],
@@ -125,7 +125,7 @@ export function solidsSeen(vessel: Vessel): SolidSeen[] {
     .filter((s) => s.mgPerMl >= LEAST_SEEN[s.habit])
     .map((s) => ({
       ...s,
-      amount: STEPS.find(([atLeast]) => s.mgPerMl >= atLeast)?.[1] ?? ('trace' as const),
+      amount: AMOUNT_STEPS.find(([atLeast]) => s.mgPerMl >= atLeast)?.[1] ?? ('trace' as const),
       rests: rest(s.habit, vessel.settled),
     }))
     .sort((a, b) => b.mgPerMl - a.mgPerMl)
@@ -172,7 +172,7 @@ export function deposit(seen: readonly SolidSeen[]): Omit<SolidSeen, 'species'> 
   const [first, ...others] = seen
   if (!first) return null
   const total = seen.reduce((sum, s) => sum + s.mgPerMl, 0)
-  const amount = STEPS.find(([atLeast]) => total >= atLeast)?.[1] ?? 'trace'
+  const amount = AMOUNT_STEPS.find(([atLeast]) => total >= atLeast)?.[1] ?? 'trace'
   if (others.length === 0) return { ...first, amount, mgPerMl: total }
   return { ...first, amount, mgPerMl: total, colour: mixedColour(seen.map((s) => ({ hex: s.colour.hex, share: s.mgPerMl }))) }
 }

@@ -270,7 +270,7 @@ const worker = {
     known.isHurried = false
     return (known.thought = thoughtWith(known.reasoning, adviseFrom(known.reasoning, notebook)))
   },
-  /** A mixture thought through before it is left, half a minute or so in one go: to be asked of a worker of its own, which is ended where the page grows meanwhile. */
+  /** A mixture thought through before it is left, a minute or a few in one go: to be asked of a worker of its own, which is ended where the page grows meanwhile. */
   async through(notebook: Asked, from: Parts): Promise<Parts> {
     await readyFor(notebook.case)
     return thoughtThrough(notebook, from).hypotheses[0]?.parts ?? from

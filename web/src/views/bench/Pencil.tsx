@@ -13,7 +13,7 @@ const writing = (): boolean => {
 
 const COMPLETE: Readonly<Record<Through, string>> = {
   'not yet': 'No test of this scope would tell more. Write your conclusion below.',
-  meanwhile: 'No test of this scope would tell more. All of it is being thought through once more, half a minute or so; write your conclusion below.',
+  meanwhile: 'No test of this scope would tell more. All of it is being thought through once more, a minute or a few; write your conclusion below.',
   done: 'No test of this scope would tell more, and all of it was thought through once more. Write your conclusion below.',
 }
 
