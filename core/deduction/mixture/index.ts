@@ -8,7 +8,7 @@ import type { Responders } from './responders'
 import { beforehand, Scales, type Weighed } from './scales'
 import { follow } from './follow'
 import { hastily } from './hastily'
-import { AT_THE_BENCH, isThorough, settle, throughWith, type Found, type ThoughtThrough } from './search'
+import { AT_THE_BENCH, isIdle, isThorough, ONE_LINE, settle, throughWith, type Found, type ThoughtThrough } from './search'
 
 export { ANIONS_SOUGHT, CATIONS, dissolved, mixtureOf, PARTS, type AmountClass, type Parts } from './parts'
 export { drawSolution, practiceMixture, practicePowder, practiceSolution, type Drawn } from './draw'
@@ -22,7 +22,11 @@ interface Way {
   found?: Found & { readonly until: number }
   /** What the tests up to then, or those before, were thought through with last. */
   through?: ThoughtThrough | undefined
+  /** Steps that were worked since the page last grew. */
+  spent: number
 }
+/** With fewer steps than these thinking again comes to nothing. */
+const WORTH_A_ROUND = 200
 const ways = new WeakMap<Simulations, Map<string, Way>>()
 
 /**
@@ -45,6 +49,7 @@ export function weighMixtures(
   const way = wayOf(of, simulations, () => new Scales(simulations, responders, mL, known))
   const { scales } = way
   const same = scales.takeUp(groups)
+  if (same < groups.length || way.parts.length > same) way.spent = 0
   way.parts.length = Math.min(way.parts.length, same)
   if (way.found && way.found.until > same) {
     delete way.found
@@ -53,6 +58,7 @@ export function weighMixtures(
   const { best, rivals } = atOnce
     ? hastily(scales, way.found, way.parts.at(-1) ?? scales.nothing, way.parts.length, groups.length)
     : thought(way, groups.length, deep, from)
+  way.spent += scales.effort
   const all = [best, ...rivals]
   const total = Float64Array.from(all, (w) => w.score)
   const table = trace.observations.map(() => new Float64Array(all.length))
@@ -78,8 +84,10 @@ export function weighMixtures(
 }
 
 /** The best by all that was written and its rivals, the last tests followed one by one; or gone on from where another search came to. */
-function thought(way: Way, until: number, deep: number, from: Parts | undefined): Found {
+function thought(way: Way, until: number, asked: number, from: Parts | undefined): Found {
   const { scales, parts } = way
+  const deep = isIdle(asked) ? Math.max(0, Math.min(asked, ONE_LINE - way.spent)) : asked
+  if (deep < asked && deep < WORTH_A_ROUND && way.found?.until === until && !from) return way.found
   if (from && until > 0) {
     while (parts.length < until) parts.push(from)
     parts[until - 1] = from
@@ -87,7 +95,7 @@ function thought(way: Way, until: number, deep: number, from: Parts | undefined)
   for (let place = parts.length; place < until; place++)
     parts.push(scales.within(AT_THE_BENCH, () => follow(scales, { parts: parts.at(-1) ?? scales.nothing, place })))
   const begun = parts.at(-1) ?? scales.nothing
-  const found = settle(scales, begun, until, deep, way.through)
+  const found = settle(scales, begun, until, deep, { found: way.found?.until === until ? way.found : undefined, through: way.through })
   if (isThorough(deep)) way.through = throughWith(scales, begun, found)
   if (parts.length > 0) parts[parts.length - 1] = found.best.parts
   way.found = { ...found, until }
@@ -99,7 +107,7 @@ function wayOf(of: Case, simulations: Simulations, begin: () => Scales): Way {
   if (!known) ways.set(simulations, (known = new Map<string, Way>()))
   const key = JSON.stringify(of)
   let way = known.get(key)
-  if (!way) known.set(key, (way = { scales: begin(), parts: [] }))
+  if (!way) known.set(key, (way = { scales: begin(), parts: [], spent: 0 }))
   return way
 }
 

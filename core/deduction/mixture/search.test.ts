@@ -62,7 +62,7 @@ describe('how long is thought', () => {
     const through = { composition: compositionOf(parts), short: 1000 }
     const [known, unknown, worse, another] = [through, undefined, { ...through, short: 0 }, { ...through, composition: 'Ni^2+' }].map((t) => {
       const scales = fresh()
-      return stepsOf(scales, () => void settle(scales, parts, TESTS.length, LEISURE, t))
+      return stepsOf(scales, () => void settle(scales, parts, TESTS.length, LEISURE, { through: t }))
     })
     expect(known).toBeLessThan((unknown ?? 0) / 2)
     expect([worse, another]).toEqual([unknown, unknown])

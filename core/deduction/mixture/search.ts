@@ -1,4 +1,4 @@
-import { crowded, everyAddition, removals } from './changes'
+import { crowded, everyAddition, removals, type Change } from './changes'
 import { climb } from './climb'
 import { dig } from './dig'
 import { refitted } from './fit'
@@ -19,6 +19,12 @@ export interface ThoughtThrough {
   readonly short: number
 }
 
+/** What is known of a page that is thought about once more. */
+export interface Before {
+  readonly found?: Found | undefined
+  readonly through?: ThoughtThrough | undefined
+}
+
 const EARLY = 8
 /** From so many steps on a mixture is thought through at leisure. */
 const THOROUGH_FROM = 8000
@@ -26,8 +32,13 @@ const THOROUGH_FROM = 8000
 /** Steps, about, in which one line is followed, and then the whole looked at anew, while somebody waits at the bench: half a second or so each. What is not found by then is left for the next round. */
 export const AT_THE_BENCH = 1200
 
+/** Steps for one line in all, rounds of thinking again included: what it is not settled in is left for the next, or for when the mixture is thought through. */
+export const ONE_LINE = 2800
+
 /** Steps at most for what stands beside the best. */
 const FOR_RIVALS = 40_000
+/** The same, and at least, in a round of thinking again while the bench is idle: what is not weighed anew by then keeps the odds it had. */
+const FOR_RIVALS_IDLE = 250
 
 /** Odds from which on a rival is weighed by every test (natural logarithm). */
 const CLOSE = 1.2
@@ -35,18 +46,20 @@ const CLOSE = 1.2
 /**
  * The best mixture by everything written, and its rivals.
  * @param deep steps that may be simulated to begin again where something is puzzling; a thousand take a second or so
- * @param through what the first tests were thought through with
+ * @param before what was found by the same tests, and what they were thought through with
  */
-export function settle(scales: Scales, parts: Parts, until: number, deep: number, through?: ThoughtThrough): Found {
+export function settle(scales: Scales, parts: Parts, until: number, deep: number, before: Before = {}): Found {
   const began = scales.effort
   scales.isThorough = isThorough(deep)
-  const worth = (weighed: Weighed): number => deep * unexplained(scales, weighed, through)
+  const worth = (weighed: Weighed): number => deep * unexplained(scales, weighed, before.through)
   let best = scales.within(scales.isThorough ? Infinity : deep || AT_THE_BENCH, () => bestFrom(scales, parts, until, worth))
   const steps = worth(best)
   const end = scales.isThorough ? Infinity : began + deep
   const left = (): number => Math.max(0, Math.min(steps, FOR_RIVALS, end - scales.effort))
+  const was = isIdle(deep) ? before.found : undefined
+  const inTime = <T>(work: () => T): T => (was ? scales.within(Math.max(left(), FOR_RIVALS_IDLE), work) : work())
   for (;;) {
-    const apart = rivalsOf(scales, best, until, left())
+    const apart = inTime(() => rivalsOf(scales, best, until, left(), was))
     // Even what explains everything may have a part too many, that others in other amounts make up for.
     const rivals = left() > 0 ? refitted(scales, best, apart, left() / 2) : apart
     const better = rivals.reduce((a, b) => (b.score > a.score ? b : a), best)
@@ -84,6 +97,8 @@ const shortOf = (scales: Scales, { parts, logs }: Weighed): number => scales.sho
 
 /** Whether so many steps are for thinking through at leisure. */
 export const isThorough = (deep: number): boolean => deep >= THOROUGH_FROM
+/** Whether they are for a round of thinking again while the bench is idle. */
+export const isIdle = (deep: number): boolean => deep > 0 && !isThorough(deep)
 /** What was thought through by a search at leisure that began with these parts; undefined where it came to others, or to others in amount. */
 export const throughWith = (scales: Scales, begun: Parts, { best }: Found): ThoughtThrough | undefined =>
   scales.contentOf(begun).id === best.content.id ? { composition: compositionOf(best.parts), short: shortOf(scales, best) } : undefined
@@ -109,15 +124,38 @@ function withFartherOnes(scales: Scales, best: Weighed, rivals: readonly Weighed
 /**
  * Every mixture that is one part away, weighed until it is too unlikely to matter.
  * @param steps that may be simulated, about, to weigh those with one part fewer by every test: what a part has a hand in, its own tests do not all tell
+ * @param was what was found before: where the steps are spent, a rival has the odds that the same change had then
  */
-function rivalsOf(scales: Scales, best: Weighed, until: number, steps: number): Weighed[] {
+function rivalsOf(scales: Scales, best: Weighed, until: number, steps: number, was?: Found): Weighed[] {
   const enough = scales.effort + steps
   const floor = best.score - GIVEN_UP
-  return [...removals(best.parts), ...everyAddition(best.parts, PARTS), ...crowded(best.parts, PARTS)].map(({ parts, changed }) => {
+  const odds = was && oddsOf(was, best)
+  const oddsAt = ({ changed }: Change): number | undefined => odds?.get(changed.join())
+  const changes = [...removals(best.parts), ...everyAddition(best.parts, PARTS), ...crowded(best.parts, PARTS)]
+  // What was not weighed yet, and what came near, goes first where the steps may not do for all.
+  if (odds) changes.sort((a, b) => (oddsAt(b) ?? 0) - (oddsAt(a) ?? 0))
+  return changes.map((change) => {
+    const { parts, changed } = change
+    if (odds && scales.isExhausted) {
+      const score = best.score + (oddsAt(change) ?? -GIVEN_UP)
+      return { parts, content: scales.contentOf(parts), logs: best.logs, score }
+    }
     const rival = scales.changed(best, parts, changed, floor)
     // One that comes close by its own tests alone is weighed by all of them.
     const isClose = rival.score > best.score - CLOSE
     const isFewer = parts.size < best.parts.size && scales.effort < enough
     return isClose || isFewer ? scales.whole(parts, until) : rival
   })
+}
+
+/** How much less likely than the best its rivals were that differ from it in one part, by that part; those apart that the best itself has changed by since. */
+function oddsOf({ best, rivals }: Found, now: Weighed): ReadonlyMap<string, number> {
+  const differing = (a: Parts, b: Parts): string[] => PARTS.filter((part) => a.has(part) !== b.has(part))
+  const since = differing(best.parts, now.parts)
+  return new Map(
+    rivals.flatMap(({ parts, score }): [string, number][] => {
+      const [part, ...others] = differing(parts, best.parts)
+      return part === undefined || others.length > 0 || since.includes(part) ? [] : [[part, score - best.score]]
+    }),
+  )
 }
