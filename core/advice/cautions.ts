@@ -2,7 +2,7 @@ import { forecastOf } from './forecast'
 import { gatesOf } from './gates'
 import { spokenFor } from './prospects'
 import { cautionsOf, type Test } from '../catalogue'
-import { mixtureOf, type Content, type Reasoning } from '../deduction'
+import { muchOf, type Content, type Reasoning } from '../deduction'
 import { gasById } from '../species'
 
 /** Every line a person must have read before the test: what to stop at, the reagents', and those of the gases it may make. */
@@ -15,7 +15,7 @@ const WORTH_A_CAUTION = 0.005
 /** Salts less likely than this decide no caution, all of them together. */
 const NO_CAUTION = 1e-5
 
-type Weighed = Pick<Reasoning, 'hypotheses' | 'posterior' | 'simulations' | 'each'>
+type Weighed = Pick<Reasoning, 'hypotheses' | 'posterior' | 'simulations' | 'each' | 'gases'>
 
 /** Cautions of the gases that the test would make of what may be in the jar. */
 function gasCautions(test: Test, weighed: Weighed): string[] {
@@ -23,7 +23,10 @@ function gasCautions(test: Test, weighed: Weighed): string[] {
   // A step of a separation has no outcome by itself: what it makes depends on all that was done before.
   if ('vessel' in test) return []
   const forecast = forecastOf(test, weighed.simulations)
-  for (const [content, mass] of contentsOf(weighed)) for (const gas of forecast.gasesOf(content)) chance.set(gas, (chance.get(gas) ?? 0) + mass)
+  const count = (gases: readonly string[], mass: number): void => gases.forEach((gas) => chance.set(gas, (chance.get(gas) ?? 0) + mass))
+  for (const [content, mass] of wholesOf(weighed)) count(forecast.gasesOf(content), mass)
+  const known = weighed.gases && (weighed.gases[test.id] ?? {})
+  for (const [ion, p] of besides(weighed)) count(known ? (known[ion] ?? []) : forecast.gasesOf(muchOf(ion, weighed.simulations.sample_mL ?? 0)), p)
   const made = [...chance].filter(([, p]) => p >= WORTH_A_CAUTION).map(([id]) => id)
   return made.flatMap((id) => gasById.get(id)?.data.caution ?? []).filter((line) => line !== '')
 }
@@ -31,20 +34,23 @@ function gasCautions(test: Test, weighed: Weighed): string[] {
 /** From this probability on a mixed solution is asked whole what gases it makes, since one ion may drive out what another alone would not. */
 const WHOLE_FROM = 0.05
 
-/** What may be in the jar, and how likely it is. Of a mixed solution these are its likeliest wholes, and each ion by itself, as much as there may be of it, that may be there besides. */
-function contentsOf({ hypotheses, posterior, simulations, each }: Weighed): readonly (readonly [Content, number])[] {
-  const [best] = hypotheses
-  if (each && best && simulations.sample_mL !== undefined) {
-    const besides = [...each].filter(([ion, p]) => p >= WORTH_A_CAUTION && !best.ions.has(ion))
-    const wholes = hypotheses.flatMap((h, k) => (k > 0 && (posterior[k] ?? 0) >= WHOLE_FROM ? [[h.content, posterior[k] ?? 0] as const] : []))
-    return [
-      [best.content, 1],
-      ...wholes,
-      ...besides.map(([ion, p]) => [mixtureOf(new Map([[ion, 'heavy']]), simulations.sample_mL ?? 0), p] as const),
-    ]
+const isMixedSolution = ({ each, simulations }: Weighed): boolean => each !== undefined && simulations.sample_mL !== undefined
+
+/** What may be in the jar, and how likely it is; of a mixed solution its likeliest wholes. */
+function wholesOf(weighed: Weighed): readonly (readonly [Content, number])[] {
+  const { hypotheses, posterior } = weighed
+  if (isMixedSolution(weighed)) {
+    const chanceAt = (k: number): number => (k === 0 ? 1 : (posterior[k] ?? 0))
+    return hypotheses.flatMap((h, k) => (chanceAt(k) >= WHOLE_FROM ? [[h.content, chanceAt(k)] as const] : []))
   }
-  return [...spokenFor({ hypotheses, posterior })].flatMap(([h, mass]) => {
+  return [...spokenFor(weighed)].flatMap(([h, mass]) => {
     const content = hypotheses[h]?.content
     return content && mass >= NO_CAUTION ? [[content, mass] as const] : []
   })
 }
+
+/** Ions that may be in a mixed solution besides what it most likely holds, and how likely: each is asked by itself, as much as there may be of it. */
+const besides = (weighed: Weighed): readonly (readonly [ion: string, p: number])[] =>
+  isMixedSolution(weighed)
+    ? [...(weighed.each ?? [])].filter(([ion, p]) => p >= WORTH_A_CAUTION && weighed.hypotheses[0]?.ions.has(ion) === false)
+    : []

@@ -1,7 +1,7 @@
 import { FUSION_EXTRACT, organicTestById, STOCK, wantsTube } from '../catalogue'
 import { observationsOf, reason, THOROUGH, THROUGH_ALL, traceOf, type Content, type Hypothesis, type Reasoning, type Simulations } from '../deduction'
 import { entrySchema, isTest, type Case, type Entry, type Notebook, type Observation } from '../notebook'
-import { everyTest } from '../schemes'
+import { everyTest, vesselsOfSchemes } from '../schemes'
 import { adviseFrom } from './next'
 import type { Proposal } from './proposal'
 
@@ -18,7 +18,7 @@ export interface Worker {
   readonly writes?: (observation: Observation) => Observation | null
 }
 
-/** Where a test is done: the stock, where it needs no tube of its own, else a tube letter that is free. */
+/** Where a test is done: the stock, where it needs no tube of its own, else a tube letter that is free, and that no scheme has for one of its own. */
 export function vesselFor(testId: string, entries: readonly Entry[]): string {
   const test = everyTest.get(testId)
   if (test && 'vessel' in test) return test.vessel as string
@@ -26,7 +26,7 @@ export function vesselFor(testId: string, entries: readonly Entry[]): string {
   const used = new Set(entries.flatMap((e) => ('did' in e && isTest(e.did) ? [e.did.on] : [])))
   for (let k = 0; ; k++) {
     const letter = String.fromCharCode(65 + (k % 26)) + (k < 26 ? '' : String(Math.floor(k / 26)))
-    if (!used.has(letter)) return letter
+    if (!used.has(letter) && !vesselsOfSchemes().has(letter)) return letter
   }
 }
 

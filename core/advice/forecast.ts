@@ -98,10 +98,7 @@ export class Forecast {
   /** Gases that come on the way with this salt. */
   gasesOf(content: Content): readonly string[] {
     let known = this.gases.get(content.id)
-    if (!known) {
-      known = [...new Set(this.steps.flatMap(({ recipe }) => (this.simulations.expect(content, recipe)?.percept.gases ?? []).map((g) => g.species)))]
-      this.gases.set(content.id, known)
-    }
+    if (!known) this.gases.set(content.id, (known = this.simulations.gasesOn(content, this.steps)))
     return known
   }
 

@@ -4,6 +4,7 @@ import type { Notebook, Observation } from '../notebook'
 import { FULL_SEPARATION_THIOACETAMIDE, schemeById, sourceOf, testsOfScheme, testsToDo, type SchemeTest } from '../schemes'
 import { expectedBits } from './bits'
 import { forecastOf } from './forecast'
+import { tempered } from './prospects'
 
 /** A test worth doing on a mixture. */
 export interface Worth {
@@ -66,10 +67,12 @@ export function worthDoing(
 ): { readonly found: readonly Worth[]; readonly isWhole: boolean } {
   const done = new Set(reasoning.trace.steps.flatMap((s) => s.test ?? []))
   const outlook = new Outlook(reasoning)
+  // Before the sample is left the rest is looked into as if it were less settled: an ion's odds are those of what was fitted to it, which is not everything.
+  const wary = new Outlook(reasoning, (p) => tempered(Float64Array.of(p, 1 - p))[0] ?? p)
   const found: Worth[] = []
   const end = reasoning.simulations.effort + within
   let isWhole = true
-  const tryOut = (tests: readonly Test[], least: number): void => {
+  const tryOut = (tests: readonly Test[], least: number, by = outlook): void => {
     for (const test of tests) {
       if (found.length >= most) return
       if (reasoning.simulations.effort > end) {
@@ -77,8 +80,8 @@ export function worthDoing(
         return
       }
       if (done.has(test.id) || found.some((f) => f.test === test) || !allowed(test)) continue
-      const bits = outlook.bitsOf(test, least)
-      if (bits >= least) found.push({ test, bits, because: outlook.tells(test) })
+      const bits = by.bitsOf(test, least)
+      if (bits >= least) found.push({ test, bits, because: by.tells(test) })
     }
   }
   if (reasoning.simulations.sample_mL === undefined) {
@@ -104,8 +107,8 @@ export function worthDoing(
     if (!empty.has(sourceOf(test)) && allowed(test)) found.push({ test, bits: 0, because: outlook.tells(test) })
     else if (prepares(test)) empty.add(on).add(liquid)
   }
-  tryOut(PORTIONS, LAST)
-  tryOut(PROOFS, LAST)
+  tryOut(PORTIONS, LAST, wary)
+  tryOut(PROOFS, LAST, wary)
   return { found, isWhole }
 }
 
@@ -130,13 +133,18 @@ class Outlook {
   private readonly open: readonly { readonly ion: string; readonly p: number; readonly other: Hypothesis }[]
   private readonly best: Hypothesis | undefined
 
-  constructor(private readonly reasoning: Reasoning) {
+  /** @param taken what an ion's probability is taken to be */
+  constructor(
+    private readonly reasoning: Reasoning,
+    taken: (p: number) => number = (p) => p,
+  ) {
     const [best] = reasoning.hypotheses
     this.best = best
     // What is likeliest of those that differ in it stands for the other answer.
     const rivals = [...reasoning.hypotheses.entries()].slice(1).sort(([a], [b]) => (reasoning.posterior[b] ?? 0) - (reasoning.posterior[a] ?? 0))
     this.open = PARTS.flatMap((ion) => {
-      const p = reasoning.each?.get(ion)
+      const known = reasoning.each?.get(ion)
+      const p = known === undefined ? undefined : taken(known)
       const other = rivals.find(([, r]) => r.ions.has(ion) !== best?.ions.has(ion))?.[1]
       return p !== undefined && p > SETTLED && p < 1 - SETTLED && other ? [{ ion, p, other }] : []
     })

@@ -7,7 +7,7 @@ import { constantUnlisted, likelihood, logOfMean, logOfSum, togetherInOneTest, u
 import { isConstant, stepsMeant } from './meant'
 import { ofElements, weighByGroups, type ByGroups, type Said } from './by-groups'
 import { groupsOf } from './groups'
-import { weighMixtures, type Parts, type Responders } from './mixture'
+import { weighMixtures, type GasesOfParts, type Parts, type Responders } from './mixture'
 import { isOwn } from './pack'
 import { conclude, type Deduction, type Reasoning, type Weighing } from './standings'
 import { judgeControls } from './controls'
@@ -22,10 +22,12 @@ export function takePercepts(given: PerceptPack): boolean {
   packs.push(given)
   if (given.structures) takeStructures(given.structures)
   if (given.responders) useResponders(given.responders)
+  if (given.gases) gases = given.gases
   for (const simulations of caches.values()) if (simulations.sample_mL === undefined) simulations.use(given)
   return true
 }
 
+let gases: GasesOfParts | undefined
 let responders: Responders = {}
 /** Takes up which parts each test speaks of; without, every test may speak of any, and mixtures take longer. */
 export function useResponders(given: Responders): void {
@@ -67,7 +69,7 @@ export function reason(
   const simulations = simulationsFor(notebook, conditions)
   const { confirmations } = notebook.case.school
   if (hypotheses === undefined && notebook.case.kind === 'mixture')
-    return conclude(weighMixtures(notebook.case, trace, simulations, responders, how), confirmations, discarded)
+    return conclude({ ...weighMixtures(notebook.case, trace, simulations, responders, how), gases }, confirmations, discarded)
   if (notebook.case.kind === 'organic') {
     const own = ownUnknowns(notebook.case.compounds ?? [])
     // The same list each time, where nobody added to it: what was worked out of it stays.

@@ -100,6 +100,8 @@ export interface PerceptPack {
   readonly structures?: Readonly<Record<string, Structure>>
   /** For mixtures: the parts each test speaks of. */
   readonly responders?: Readonly<Record<string, readonly string[]>>
+  /** The same: the gases that come, by test and part, of each part by itself. */
+  readonly gases?: Readonly<Record<string, Readonly<Record<string, readonly string[]>>>>
 }
 
 /**
@@ -168,6 +170,11 @@ export class Simulations {
     known.set(recipe.key, found)
     return found
   }
+
+  /** Gases that come on the way through some steps with this in the jar. */
+  gasesOn = (content: Content, steps: readonly { readonly recipe: Recipe }[]): readonly string[] => [
+    ...new Set(steps.flatMap(({ recipe }) => (this.expect(content, recipe)?.percept.gases ?? []).map((gas) => gas.species))),
+  ]
 
   private fromPack(content: Content, recipe: Recipe): Expectation | null | undefined {
     for (const [n, { pack, places }] of this.packs.entries()) {

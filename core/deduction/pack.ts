@@ -32,11 +32,14 @@ export function stepsOfTest(id: string, sample_mL?: number): readonly TraceStep[
 export type PackKind = 'salts' | 'organic'
 const ids = new Map<PackKind, string>()
 
+/** What a pack holds beside percepts: one made before it held that is not this program's own. */
+const CONTENTS = ['responders', 'gases']
+
 /** A short mark of the constants, rules, tests, and of what a jar may hold, that this program was built with: percepts made with others are not its own. FNV-1a, twice 32 bits. */
 export function modelId(kind: PackKind): string {
   const known = ids.get(kind)
   if (known !== undefined) return known
-  const salts = [AQUEOUS, SOLIDS, GASES, SALTS, RULES, COUPLES, [...FLAMES.values()], REAGENTS, TESTS, SCHEMES]
+  const salts = [CONTENTS, AQUEOUS, SOLIDS, GASES, SALTS, RULES, COUPLES, [...FLAMES.values()], REAGENTS, TESTS, SCHEMES]
   const text = JSON.stringify(kind === 'salts' ? salts : [salts, ORGANIC_TESTS, ORGANIC_RULES, COMPOUNDS, ASSEMBLED, organicSmiles()])
   let a = 0x811c9dc5
   let b = 0x01000193

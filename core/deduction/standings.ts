@@ -6,6 +6,7 @@ import { everyTest } from '../schemes'
 import { COMPONENTS } from '../species'
 import { FUSION_ELEMENTS } from '../structure'
 import type { Hypothesis, Simulations } from './hypotheses'
+import type { GasesOfParts } from './mixture/responders'
 import { shownBy, tellsElements } from './organic'
 import { likelihoodAt } from './likelihood'
 import { stepsMeant } from './meant'
@@ -46,6 +47,8 @@ export interface Reasoning extends Deduction {
   readonly each?: ReadonlyMap<string, number>
   /** Of a mixture: the parts each test speaks of, where that is known. */
   readonly responders?: Readonly<Record<string, readonly string[]>>
+  /** Of a mixture: the gases that come, by test and part, of each part by itself, where that was worked out ahead. */
+  readonly gases?: GasesOfParts
   /** For each ion, the tests that gave a positive sign of it. */
   readonly signs: ReadonlyMap<string, ReadonlySet<string>>
   /** Runs that a control beside them speaks against, by entry: what was seen of them counts for nothing. */
@@ -83,11 +86,12 @@ export interface Weighing {
   readonly each?: ReadonlyMap<string, number>
   readonly beforehand?: (ion: string) => number
   readonly responders?: Readonly<Record<string, readonly string[]>>
+  readonly gases?: GasesOfParts | undefined
 }
 
 /** What it comes to: standings of the ions, what contradicts, and what gave a sign of what. */
 export function conclude(weighing: Weighing, confirmations: number, discarded: Reasoning['discarded'] = new Map()): Reasoning {
-  const { trace, simulations, hypotheses, table, total, each, responders } = weighing
+  const { trace, simulations, hypotheses, table, total, each, responders, gases } = weighing
   const posterior = normalised(total)
   const named = new Map<string, number>()
   hypotheses.forEach(({ content: { id, label = id } }, h) => named.set(label, (named.get(label) ?? 0) + (posterior[h] as number)))
@@ -107,6 +111,7 @@ export function conclude(weighing: Weighing, confirmations: number, discarded: R
     discarded,
     ...(each ? { each } : {}),
     ...(responders ? { responders } : {}),
+    ...(gases ? { gases } : {}),
   }
 }
 

@@ -2,7 +2,8 @@ import { FULL_SEPARATION, FULL_SEPARATION_THIOACETAMIDE } from './full-separatio
 import { PORTIONS } from './portions'
 import { SCHOOL } from './school'
 import { SULFIDE_FREE } from './sulfide-free'
-import { organicTestById, testById, type Test } from '../catalogue'
+import { expand, organicTestById, testById, type Test } from '../catalogue'
+import { withVessels } from '../tube'
 import { testsOfScheme } from './tests'
 import type { Scheme } from './types'
 
@@ -15,3 +16,13 @@ export const everyTest: ReadonlyMap<string, Test> = new Map([
   ...SCHEMES.flatMap(testsOfScheme).map((t) => [t.id, t] as const),
 ])
 export const schemeById: ReadonlyMap<string, Scheme> = new Map(SCHEMES.map((s) => [s.id, s]))
+
+let ownVessels: ReadonlySet<string> | undefined
+/** Vessels that some scheme works in or fills: what is taken for anything else must stand in none of them, or the group would come down on top of it. */
+export function vesselsOfSchemes(): ReadonlySet<string> {
+  if (ownVessels) return ownVessels
+  const found = new Set<string>()
+  for (const { id, vessel } of SCHEMES.flatMap(testsOfScheme))
+    for (const { step } of expand({ test: id, on: vessel }, new Map(), everyTest)) withVessels(step, (name) => (found.add(name), name))
+  return (ownVessels = found)
+}

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { gunzipSync } from 'node:zlib'
 import { ORGANIC_TESTS } from '../../core/catalogue'
-import { modelId, organicContents, packPercepts, workOutResponders, type PerceptPack } from '../../core/deduction'
+import { modelId, organicContents, packPercepts, workOutGases, workOutResponders, type PerceptPack } from '../../core/deduction'
 import { readStructuresWith } from '../../core/structure'
 import { perceive } from '../../core/structure/perceive'
 
@@ -15,7 +15,7 @@ export function builtPercepts(): PerceptPack {
   } catch {
     // Not built yet.
   }
-  return { ...packPercepts(500), responders: workOutResponders() }
+  return { ...packPercepts(500), responders: workOutResponders(), gases: workOutGases() }
 }
 
 /** The same of organic compounds, with what reads structures lent to the core. */

@@ -1,6 +1,7 @@
 import {
   ASSEMBLED,
   askedOf,
+  mergeGases,
   mergePacks,
   mergeResponders,
   modelId,
@@ -11,6 +12,7 @@ import {
   readStructuresWith,
   SALTS,
   structuresOf,
+  workOutGases,
   workOutResponders,
   type PerceptPack,
 } from '@foxing/core'
@@ -23,7 +25,7 @@ import { isMainThread, parentPort, Worker, workerData } from 'node:worker_thread
 import { gunzipSync, gzipSync } from 'node:zlib'
 
 /**
- * Writes the percepts worked out ahead to the directory named, for the interface's worker to load: what the tests show with every bench salt, and which ions each speaks of; and what those of organic compounds show with
+ * Writes the percepts worked out ahead to the directory named, for the interface's worker to load: what the tests show with every bench salt, which ions each speaks of, and what gases come of each ion; and what those of organic compounds show with
  * every compound. Files made by the same model are left as they are. Every processor works out its share.
  */
 const SAMPLE_MG = 500
@@ -65,7 +67,7 @@ if (isMainThread) {
     // What was perceived of the compounds' structures goes with them, so that nothing that reads structures need be loaded.
     const besides =
       kind === 'salts'
-        ? { responders: mergeResponders(packs.map((p) => p.responders ?? {})) }
+        ? { responders: mergeResponders(packs.map((p) => p.responders ?? {})), gases: mergeGases(packs.map((p) => p.gases ?? {})) }
         : { structures: structuresOf([...organicContents().map((c) => c.id), ...ASSEMBLED]) }
     // Packed once here, not at each request.
     writeFileSync(file, gzipSync(JSON.stringify({ ...merged, ...besides }), { level: 9 }))
@@ -76,7 +78,7 @@ if (isMainThread) {
   const dealt = <T>(all: readonly T[]): T[] => all.filter((_, k) => k % each === from)
   parentPort?.postMessage(
     kind === 'salts'
-      ? { ...packPercepts(SAMPLE_MG, dealt(SALTS)), responders: workOutResponders(dealt(PARTS)) }
+      ? { ...packPercepts(SAMPLE_MG, dealt(SALTS)), responders: workOutResponders(dealt(PARTS)), gases: workOutGases(dealt(PARTS)) }
       : packPercepts(SAMPLE_MG, dealt(organicContents()), ORGANIC_TESTS, askedOf),
   )
 }

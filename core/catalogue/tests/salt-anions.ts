@@ -246,6 +246,27 @@ export const thiocyanateIron = anion({
   minutes: 2,
 })
 
+export const thiocyanateBesideIodide = defineTest({
+  id: 'thiocyanate-beside-iodide',
+  title: 'Iron(III) chloride to spare, shaken with dichloromethane',
+  stage: 'anion tests',
+  on: ['solution'],
+  sources: ['vogel7'],
+  steps: [
+    take(drops(3)),
+    add('HCl 2 M', drops(5)),
+    add('water', mL(2)),
+    add('FeCl3 0.1 M', mL(1)),
+    add('dichloromethane', mL(1)),
+    shake(1),
+    look('colour of the water, and of the layer below'),
+  ],
+  because:
+    'Iodide uses up a little iron(III) and is oxidised to iodine, which hides the red of thiocyanate: with iron to spare the iodine goes into the layer, and the water above it stays red where there is thiocyanate.',
+  relies: ['iron(III) in excess of the iodide', 'fluoride, phosphate and oxalate hold iron(III) and pale the red'],
+  minutes: 4,
+})
+
 export const ironSulfate = anion({
   id: 'iron-ii-sulfate-test',
   title: 'Iron(II) sulfate',

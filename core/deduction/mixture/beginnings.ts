@@ -1,5 +1,5 @@
-import { anyOtherAmounts, inAnyAmount, otherCarriers, otherStates, removals, shifted, without, type Change } from './changes'
-import { PARTS } from './parts'
+import { additions, anyOtherAmounts, inAnyAmount, otherCarriers, otherStates, removals, shifted, without, type Change } from './changes'
+import { ACID, PARTS } from './parts'
 import type { Scales, Weighed } from './scales'
 
 /** Tests that are looked into, those explained worst; and changes tried for them, those that cost least elsewhere. */
@@ -53,6 +53,28 @@ function kicksOf(scales: Scales, best: Weighed): readonly Change[] {
   return promising(scales, best, once, FAR_BELOW).slice(0, KICKS)
 }
 
+/** A riddle falls short by so much at least before it is asked of parts that its test does not speak of (natural logarithm); so many of them are. */
+const BAFFLING = 3
+const BAFFLING_ONES = 2
+/** Of those parts, so many that cost least elsewhere are tried, in so many steps for each riddle. */
+const STRANGERS = 16
+const ONE_BAFFLING = 5000
+
+/** Parts put in that explain a riddle though its test does not speak of them by themselves: aluminium that oxalate holds in solution comes down among later groups, and shows in their proofs. */
+function strangersOf(scales: Scales, best: Weighed): readonly Change[] {
+  const { parts, logs } = best
+  const baffling = riddlesOf(scales, best).filter((place) => scales.shortfallAt(parts, place) > BAFFLING)
+  const found = baffling.slice(0, BAFFLING_ONES).flatMap((place) => {
+    const strangers = PARTS.filter((part) => part !== ACID && !scales.answers(place, part))
+    return scales.within(ONE_BAFFLING, () =>
+      promising(scales, best, additions(parts, strangers), FAR_BELOW)
+        .slice(0, STRANGERS)
+        .filter((change) => !scales.isExhausted && scales.wholeAt(change.parts, place) > (logs[place] ?? 0) + WORTH_TRYING),
+    )
+  })
+  return found.filter(({ changed: [part] }, k) => found.findIndex((other) => other.changed[0] === part) === k)
+}
+
 /** What to begin again from: what would explain a riddle, another anion to carry the charge, elements in other states, one part fewer, those that promise most first; and everything stronger or weaker. */
 export function* beginnings(scales: Scales, best: Weighed): Generator<Change> {
   const kicks = kicksOf(scales, best)
@@ -61,6 +83,7 @@ export function* beginnings(scales: Scales, best: Weighed): Generator<Change> {
   const isFirst = (k: number): boolean => changing.indexOf(changing[k] ?? '') === k
   const once = kicks.filter((_, k) => isFirst(k))
   yield* once.slice(0, FIRST_KICKS)
+  if (scales.isThorough) yield* strangersOf(scales, best)
   yield* asProved(scales, best)
   yield* statesOf(scales, best)
   yield* promising(scales, best, otherCarriers(best.parts), FAR_BELOW).slice(0, EXCHANGES)

@@ -59,6 +59,10 @@ export function dig(scales: Scales, start: Weighed, steps: number): Weighed {
   })
 }
 
+/** Whether fitting came back to the parts of the best, in amounts that are no better: there is nothing to be had by more of it. */
+const isBack = (reached: Weighed, best: Weighed): boolean =>
+  reached.score <= best.score + 1e-9 && compositionOf(reached.parts) === compositionOf(best.parts)
+
 /** What comes of beginning again in every way: each for a while, and the best of some once more for longer. */
 function* attempts(scales: Scales, best: Weighed, tried: Set<string>): Generator<Weighed> {
   let some: { readonly change: Change; readonly score: number }[] = []
@@ -73,7 +77,7 @@ function* attempts(scales: Scales, best: Weighed, tried: Set<string>): Generator
     tried.add(id)
     const reached = fitted(scales, change, best, ONE_KICK)
     yield reached
-    some.push({ change, score: reached.score })
+    if (!isBack(reached, best)) some.push({ change, score: reached.score })
     if (some.length === BATCH) yield* longer()
   }
   yield* longer()
@@ -99,7 +103,7 @@ function dugFrom(scales: Scales, begun: Weighed): Weighed {
     found = false
     for (const reached of attempts(scales, best, tried)) {
       if (scales.isExhausted && reached.score <= best.score + 1e-9) break
-      if (reached.score <= best.score - NEARLY) continue
+      if (reached.score <= best.score - NEARLY || isBack(reached, best)) continue
       const finer = reached.score > best.score + 1e-9 ? reached : scales.within(ONE_FINER, () => refined(scales, reached, amountsBetween))
       if (finer.score <= best.score + 1e-9) continue
       best = finer

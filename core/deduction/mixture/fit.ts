@@ -19,8 +19,9 @@ export const ONE_KICK = 4000
 /**
  * The others fitted to a change that stands: what is explained worst now is looked into first, and of what would explain it the best is taken that leads upwards. Each step goes by the tests its parts answer; where no
  * more leads on, the whole is worked, and what that shows is gone on from.
+ * @param by whether parts may come and go, or only be more or less: that costs a tenth
  */
-export function fitted(scales: Scales, { parts, changed }: Change, best: Weighed, steps: number): Weighed {
+export function fitted(scales: Scales, { parts, changed }: Change, best: Weighed, steps: number, by: 'amounts' | 'anything' = 'anything'): Weighed {
   const until = best.logs.length
   const end = scales.effort + steps
   const enough = (score: number): boolean => scales.isExhausted || (scales.effort > end && score < best.score)
@@ -39,7 +40,7 @@ export function fitted(scales: Scales, { parts, changed }: Change, best: Weighed
       if (place < 0 || hurt(place) < WORTH_TRYING) break
       const from = now
       const tried = inTime(from.score, () =>
-        remediesFor(scales, from, place)
+        remediesFor(scales, from, place, by)
           .filter(stands)
           .map((change) => scales.changed(from, change.parts, change.changed, from.score)),
       )
@@ -66,14 +67,15 @@ export function fitted(scales: Scales, { parts, changed }: Change, best: Weighed
 }
 
 /** Changes that explain a test better than a mixture does, those that explain it best for what they cost. */
-function remediesFor(scales: Scales, { parts, logs }: Weighed, place: number): readonly Change[] {
+function remediesFor(scales: Scales, { parts, logs }: Weighed, place: number, by: 'amounts' | 'anything'): readonly Change[] {
   if (scales.isThorough) scales.lookCloser(parts, place)
   const among = scales.spokenOf(place)
   const held = scales.heldOf(parts, place)
   const amounts = [...anyOtherAmounts(parts, held), ...otherAmounts(parts, held, FINE_CLASSES)]
+  const others = by === 'amounts' ? [] : [...removals(parts, held), ...inAnyAmount(parts, among)]
   const weigh = (change: Change): { change: Change; log: number } => ({ change, log: scales.tried(change.parts, place) })
   return scales
-    .within(ONE_TEST, () => [...removals(parts, held), ...amounts, ...inAnyAmount(parts, among)].map(weigh))
+    .within(ONE_TEST, () => [...amounts, ...others].map(weigh))
     .filter(({ log }) => log > (logs[place] ?? 0) + WORTH_TRYING)
     .map(({ change, log }) => ({ change, worth: log - ONE_MORE * (change.parts.size - parts.size) }))
     .sort((a, b) => b.worth - a.worth)
@@ -83,8 +85,11 @@ function remediesFor(scales: Scales, { parts, logs }: Weighed, place: number): r
 /** What a part more costs beforehand, about (natural logarithm): other amounts cost nothing. */
 const ONE_MORE = 2
 
-/** Rivals that fall short by more than the one and less than the other (natural logarithm) may do so by amounts that were fitted without them. */
+/** Rivals that fall short by more than the one and less than the other (natural logarithm) may do so by amounts that were fitted without them; at leisure, those with a part fewer by much more: a little cadmium makes up for too little tin. */
 const SHORT = [2, 10] as const
+const SHORT_WITHOUT_ONE = 30
+/** Steps in which the others are fitted by their amounts alone. */
+const BY_AMOUNTS = 1500
 /** The same rivals, those that fall somewhat short with the others fitted to them. */
 export function refitted(scales: Scales, best: Weighed, rivals: readonly Weighed[], steps: number): readonly Weighed[] {
   // Those with fewer parts come first: what a part explains that is not there, others in other amounts often do.
@@ -93,10 +98,13 @@ export function refitted(scales: Scales, best: Weighed, rivals: readonly Weighed
     const short = best.score - rival.score
     // What falls short by its prior alone has nothing that other amounts would mend.
     const isHurt = sum(best.logs) - sum(rival.logs) > WORTH_TRYING
-    if (scales.isExhausted || !isHurt || short < SHORT[0] || short > SHORT[1]) return rival
+    const isFewer = scales.isThorough && rival.parts.size < best.parts.size
+    if (scales.isExhausted || !isHurt || short < SHORT[0] || short > (isFewer ? SHORT_WITHOUT_ONE : SHORT[1])) return rival
     const changed = PARTS.filter((part) => rival.parts.has(part) !== best.parts.has(part))
-    const better = fitted(scales, { parts: rival.parts, changed }, best, ONE_KICK)
-    return better.score > rival.score ? better : rival
+    const change = { parts: rival.parts, changed }
+    const amended = isFewer ? fitted(scales, change, best, BY_AMOUNTS, 'amounts') : rival
+    const better = Math.max(amended.score, rival.score) < best.score - SHORT[1] ? amended : fitted(scales, change, best, ONE_KICK)
+    return [amended, better].reduce((a, b) => (b.score > a.score ? b : a), rival)
   }
   return scales.within(steps, () => fewestFirst.map(asFitted))
 }

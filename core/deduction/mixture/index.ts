@@ -12,7 +12,7 @@ import { AT_THE_BENCH, isIdle, isThorough, ONE_LINE, settle, throughWith, type F
 
 export { ANIONS_SOUGHT, CATIONS, dissolved, mixtureOf, PARTS, type AmountClass, type Parts } from './parts'
 export { drawSolution, practiceMixture, practicePowder, practiceSolution, type Drawn } from './draw'
-export { mergeResponders, workOutResponders, type Responders } from './responders'
+export { mergeGases, mergeResponders, muchOf, workOutGases, workOutResponders, type GasesOfParts, type Responders } from './responders'
 
 /** Where the search of a case stood after each test, to go on from when the page grows. */
 interface Way {

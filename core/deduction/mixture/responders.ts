@@ -3,12 +3,16 @@ import { everyTest, SCHEMES, testsToDo, type Scheme } from '../../schemes'
 import { vesselOf } from '../../tube'
 import { Simulations, type Content } from '../hypotheses'
 import { observationsOf } from '../seen'
+import { stepsOfTest } from '../pack'
 import { Course } from '../recipe'
 import type { TraceStep } from '../trace'
 import { ACID, mixtureOf, PARTS, type Parts } from './parts'
 
 /** For each test, the parts that change what is written of it when they are there by themselves: only of these does the test speak. */
 export type Responders = Readonly<Record<string, readonly string[]>>
+
+/** For each test, the gases that come of each part by itself, much of it; of parts that give none, nothing. */
+export type GasesOfParts = Readonly<Record<string, Readonly<Record<string, readonly string[]>>>>
 
 /** Tests that a solution is put to, and schemes that take one apart. */
 const ON_SOLUTIONS: readonly string[] = TESTS.filter((t) => t.on.includes('solution') || t.stage === 'flame').map((t) => t.id)
@@ -74,8 +78,25 @@ export function workOutResponders(parts: readonly string[] = PARTS): Responders 
   return Object.fromEntries([...answers].map(([id, set]) => [id, [...set]]))
 }
 
+/** The gases that come of each part by itself in the tests of the catalogue, done on a solution of it. */
+export function workOutGases(parts: readonly string[] = PARTS): GasesOfParts {
+  const made: Record<string, Record<string, readonly string[]>> = {}
+  for (const part of parts) {
+    const content = muchOf(part, SOLUTION_mL)
+    const simulations = new Simulations(0, {}, SOLUTION_mL)
+    for (const { id } of TESTS) {
+      const gases = simulations.gasesOn(content, stepsOfTest(id, SOLUTION_mL))
+      if (gases.length > 0) (made[id] ??= {})[part] = gases
+    }
+  }
+  return made
+}
+/** As much of a part as there may be, by itself. */
+export const muchOf = (part: string, mL: number): Content => mixtureOf(new Map([[part, 'heavy']]), mL)
+
+const testsOf = (shares: readonly object[]): readonly string[] => [...new Set(shares.flatMap((share) => Object.keys(share)))]
 /** Shares of the parts as one. */
 export const mergeResponders = (shares: readonly Responders[]): Responders =>
-  Object.fromEntries(
-    [...new Set(shares.flatMap((share) => Object.keys(share)))].map((test) => [test, shares.flatMap((share) => share[test] ?? [])] as const),
-  )
+  Object.fromEntries(testsOf(shares).map((test) => [test, shares.flatMap((share) => share[test] ?? [])] as const))
+export const mergeGases = (shares: readonly GasesOfParts[]): GasesOfParts =>
+  Object.fromEntries(testsOf(shares).map((test) => [test, Object.assign({}, ...shares.map((share) => share[test] ?? {})) as GasesOfParts[string]]))

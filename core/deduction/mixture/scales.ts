@@ -260,11 +260,14 @@ export class Scales {
   /** Their sum for a mixture that is only tried; where nothing further is to be, none is worse. */
   tried = (parts: Parts, place: number): number => (this.isExhausted ? -Infinity : sum(this.partRows(parts, place)))
 
+  /** Natural logarithm of the probability of what was written of a test, with all of the parts. */
+  wholeAt = (parts: Parts, place: number): number => sum(this.rowsAt(this.contentOf(parts), place))
+
   /** By all of the first tests, with all of its parts. */
   whole(parts: Parts, until: number): Weighed {
     const content = this.contentOf(parts)
     const logs = this.groups.slice(0, until).map((_, place) => {
-      const log = sum(this.rowsAt(content, place))
+      const log = this.wholeAt(parts, place)
       // Worked with fewer parts it may come out otherwise: then all of these have a say in it.
       if (Math.abs(log - sum(this.partRows(parts, place))) > ENTANGLED) this.entangle(parts, place)
       return log
