@@ -3,6 +3,7 @@ import { builtPercepts } from '../../script/trials/percepts'
 import { ORGANIC_TESTS, TESTS } from '../catalogue'
 import { contentOf, reason, Simulations, takePercepts, type Reasoning } from '../deduction'
 import { caseSchema, entrySchema } from '../notebook'
+import { vesselsOfSchemes } from '../schemes'
 import { SALTS } from '../species'
 import { readStructuresWith } from '../structure'
 import { perceive } from '../structure/perceive'
@@ -210,5 +211,16 @@ describe('advice', () => {
     const entries = [entrySchema.parse({ id: 'a', at: '', did: { test: 'silver-nitrate', on: 'A' } })]
     expect(vesselFor('barium-nitrate', entries)).toBe('B')
     expect(vesselFor('solubility-in-water', entries)).toBe('OS')
+  })
+  test('of sixty portions none stands in a vessel that a scheme works in or fills, and no two in one', () => {
+    const given: string[] = []
+    for (let n = 0; n < 60; n++) {
+      const entries = given.map((on, k) => entrySchema.parse({ id: `e${k}`, at: '', did: { test: 'silver-nitrate', on } }))
+      given.push(vesselFor('silver-nitrate', entries))
+    }
+    const own = vesselsOfSchemes()
+    expect(['S', 'X', 'III', 'original'].map((name) => own.has(name))).toEqual([true, true, true, true])
+    expect(given.filter((name) => own.has(name))).toEqual([])
+    expect(new Set(given).size).toBe(60)
   })
 })

@@ -105,6 +105,28 @@ describe('gases of a mixed solution', () => {
   })
 })
 
+describe('gases that come of an ion by itself, worked out ahead', () => {
+  const SOME = ['acid-gas-from-solution', 'chlorate-on-extract', 'iodide-in-acid', 'devarda', 'molybdate-warm', 'silver-nitrate']
+  const IONS = ['CO3^2-', 'HS^-', 'NO2^-', 'NH4^+', 'MnO4^-', 'Na^+']
+  const own = new Simulations(0, {}, 20)
+  const cautions = (id: string, ion: string, gases: typeof pack.gases): string[] =>
+    cautionsFor(testOf(id), {
+      hypotheses: [asHypothesis(new Map([['K^+', 'middling']]), 20, 1)],
+      posterior: Float64Array.of(1),
+      simulations: own,
+      each: new Map([[ion, 0.02]]),
+      ...(gases ? { gases } : {}),
+    })
+  test.each(SOME)('%s: the same is said as where they are worked out on the spot', (id) => {
+    for (const ion of IONS) expect([ion, cautions(id, ion, pack.gases)]).toEqual([ion, cautions(id, ion, undefined)])
+  })
+  test('some of these make a gas, and what is told of another ion is not told of them', () => {
+    expect(Object.keys(pack.gases?.['acid-gas-from-solution'] ?? {})).toEqual(expect.arrayContaining(['CO3^2-', 'NO2^-']))
+    expect(cautions('acid-gas-from-solution', 'HS^-', { 'acid-gas-from-solution': { 'HS^-': ['H2S'] } }).join()).toMatch(/hydrogen sulfide/i)
+    expect(cautions('acid-gas-from-solution', 'Na^+', { 'acid-gas-from-solution': { 'HS^-': ['H2S'] } }).join()).not.toMatch(/hydrogen sulfide/i)
+  })
+})
+
 const PRELIMINARY = TESTS.filter((t) => ['looked', 'dry', 'flame', 'acids', 'dissolved'].includes(t.stage))
 /** One salt in eight; script/soak preliminary works them all. */
 const SAMPLE = SALTS.filter((_, i) => i % 8 === 3)

@@ -1,10 +1,30 @@
+import { testById, THIS } from '../../catalogue'
+import type { TraceStep } from '../../deduction'
 import { isTest } from '../../notebook'
-import { addsReagent, adds, doing, holds, pouredBefore, reagentId, wrote, type WorkRule, dropping, instead, pours } from './work'
+import { everyTest } from '../../schemes'
+import { adding, addsReagent, adds, doing, holds, pouredBefore, reagentId, wrote, type WorkRule, dropping, instead, pours } from './work'
 
 /** Ions that a precipitant of potassium takes for potassium. */
 const POTASSIUM_PRECIPITANTS = ['sodium-cobaltinitrite', 'sodium-tetraphenylborate'] as const
 
+const takesPortion = (test: string): boolean => everyTest.get(test)?.steps.some((step) => step.do === 'take' && step.into === THIS) === true
+/** Whether a step of a test that no scheme has put something in. */
+const pouredByItself = (step: TraceStep): boolean => step.test !== null && testById.has(step.test) && adding(step) !== undefined
+
 export const SAMPLE_RULES: readonly WorkRule[] = [
+  {
+    id: 'tube-in-use',
+    effect: 'This tube still holds what another test left in it: no portion of the sample went in, and what shows is of that.',
+    wayBack: 'Take a fresh portion in a clean tube, and give it a letter of its own.',
+    severity: 'spoils',
+    // On a filled tube a test goes on from what is there, which is as it should be where a scheme, or free work, filled it.
+    applies: ({ entry, did, steps: [first], page }) =>
+      isTest(did) &&
+      takesPortion(did.test) &&
+      first !== undefined &&
+      doing(first)?.do !== 'take' &&
+      page.until(first).some((step) => step.vessel === first.vessel && step.entry !== entry.id && pouredByItself(step)),
+  },
   {
     id: 'ammonium-sought-too-late',
     effect: 'An ammonium reagent went into this tube before: the ammonia driven off is the reagent’s own, and says nothing of the sample.',

@@ -29,6 +29,24 @@ describe('what a search begins with again', () => {
   }, 60_000)
 })
 
+describe('what a riddle’s test does not speak of by itself', () => {
+  test.each([
+    [true, 'is put in at leisure'],
+    [false, 'is not while somebody waits'],
+  ])(
+    '%s: nickel, green in tests of halides, %s',
+    (isThorough) => {
+      const { scales, until } = scalesOn(partsOf(['Ni^2+', 'heavy'], 'Cl^-', 'Br^-', ACID), TESTS, speaks)
+      scales.isThorough = isThorough
+      const best = scales.whole(partsOf('Cl^-', 'Br^-', ACID), until)
+      expect(Math.max(...riddlesOf(scales, best).map((place) => scales.shortfallAt(best.parts, place)))).toBeGreaterThan(3)
+      const tried = [...beginnings(scales, best)].filter(({ changed }) => changed.join() === 'Ni^2+')
+      expect(tried.length > 0).toBe(isThorough)
+    },
+    120_000,
+  )
+})
+
 describe('the others fitted to a change', () => {
   test('what was changed stands, and nothing that was reached is worse than the change by itself', () => {
     const { scales, until } = scalesOn(truth, TESTS, speaks)
@@ -38,6 +56,14 @@ describe('the others fitted to a change', () => {
     expect(reached.parts.has('Br^-')).toBe(true)
     expect(reached.score).toBeGreaterThanOrEqual(scales.whole(change.parts, until).score)
     expect(reached.logs).toEqual(scales.whole(reached.parts, until).logs)
+  }, 60_000)
+  test('by amounts alone nothing comes and nothing goes', () => {
+    const { scales, until } = scalesOn(truth, TESTS, speaks)
+    const best = scales.whole(astray, until)
+    const parts = partsOf('Ni^2+', 'SCN^-', ['Br^-', 'trace'], ACID)
+    const reached = fitted(scales, { parts, changed: ['Br^-'] }, best, 20_000, 'amounts')
+    expect(compositionOf(reached.parts)).toBe(compositionOf(parts))
+    expect(reached.score).toBeGreaterThanOrEqual(scales.whole(parts, until).score)
   }, 60_000)
   test('with no steps for it the change is weighed and left as it is', () => {
     const { scales, until } = scalesOn(truth, TESTS, speaks)

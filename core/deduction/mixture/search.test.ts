@@ -7,7 +7,7 @@ import { follow } from './follow'
 import { ionsFound, weighMixtures } from './index'
 import { ACID, type Parts } from './parts'
 import { compositionOf, type Scales } from './scales'
-import { AT_THE_BENCH, isThorough, settle, throughWith } from './search'
+import { AT_THE_BENCH, isThorough, ONE_LINE, settle, throughWith } from './search'
 import { OF_HALIDES as speaks, partsOf, scalesOn, settings, written } from './testing'
 
 const TESTS = Object.keys(speaks)
@@ -68,11 +68,47 @@ describe('how long is thought', () => {
     expect([worse, another]).toEqual([unknown, unknown])
   }, 120_000)
 
+  test('a round of thinking again that is out of steps leaves rivals the odds they had', () => {
+    const { scales, until } = scalesOn(truth, TESTS, speaks)
+    const found = settle(scales, truth, until, 0)
+    const told = { ...found, rivals: found.rivals.map((rival) => ({ ...rival, score: found.best.score - 3.25 })) }
+    const round = (steps: number): number[] =>
+      scales.within(steps, () => settle(scales, found.best.parts, until, 500, { found: told }).rivals.map((rival) => found.best.score - rival.score))
+    // Every part that may come or go had 3.25; what was never weighed is given up.
+    expect(round(0).filter((odds) => Math.abs(odds - 3.25) < 1e-9).length).toBeGreaterThan(20)
+    expect(round(20_000).filter((odds) => Math.abs(odds - 3.25) < 1e-9).length).toBe(0)
+  }, 60_000)
+
   test.each([
     [0, false],
     [1500, false],
     [THOROUGH, true],
   ])('%d steps: at leisure %s', (steps, is) => expect(isThorough(steps)).toBe(is))
+})
+
+describe('a line that is thought about again and again', () => {
+  test('costs no more than a line may in all, and says the same once that is spent', () => {
+    const entries = [
+      ...written(
+        truth,
+        TESTS.map((id, k) => [id, String.fromCharCode(65 + k)] as const),
+      ),
+      oddly('violet'),
+    ]
+    const simulations = new Simulations(0, {}, 20)
+    const trace = traceOf({ case: settings, entries })
+    const spent: number[] = []
+    const said = Array.from({ length: 8 }, (_, round) => {
+      const before = simulations.effort
+      const { each } = weighMixtures(settings, trace, simulations, speaks, { deep: round === 0 ? 0 : 1000 })
+      spent.push(simulations.effort - before)
+      return each
+    })
+    // What is begun with the last of the steps is brought to its end.
+    expect(spent.reduce((a, b) => a + b, 0)).toBeLessThan(1.4 * ONE_LINE)
+    expect(spent.at(-1)).toBe(0)
+    expect(said.at(-1)).toEqual(said.at(-2))
+  }, 60_000)
 })
 
 describe('a notebook thought through at leisure, and read on', () => {
@@ -89,7 +125,7 @@ describe('a notebook thought through at leisure, and read on', () => {
   }
   test('the second time says the same and costs next to nothing', () => {
     const first = thought(entries)
-    expect(first.ions).toBe('Br^- Cl^-')
+    expect(first.ions).toBe('Br^- Cl^- Ni^2+')
     const second = thought(entries)
     expect([second.ions, second.steps < 3000]).toEqual([first.ions, true])
   }, 120_000)
@@ -101,7 +137,7 @@ describe('a notebook thought through at leisure, and read on', () => {
       return { ions: [...cations, ...anions].sort().join(' '), held: [...(hypotheses[0]?.parts ?? [])].sort().join(), steps: own.effort }
     }
     const first = thought(entries)
-    const known = from(partsOf('Br^-', 'Cl^-'))
+    const known = from(partsOf('Br^-', 'Cl^-', 'Ni^2+'))
     expect(known.ions).toBe(first.ions)
     expect(known.steps).toBeLessThan(from().steps)
     expect(from(partsOf('Cl^-', 'Cu^2+')).held).not.toContain('Cu^2+')

@@ -88,6 +88,21 @@ export const SPOILED: readonly Spoiled[] = [
     title: 'cobaltinitrite after potassium chromate',
     entries: [...STOCK, add('K2CrO4 0.5 M', 3), add('acetic acid 2 M', 3), spin(), add('sodium cobaltinitrite', 4, 'B')],
   },
+  {
+    finding: 'tube-in-use',
+    title: 'a second test in the tube of the first',
+    entries: [dissolve(), test('barium-nitrate', 'A'), no('precipitate.present'), test('silver-nitrate', 'A'), ...precipitate('white')],
+  },
+  {
+    finding: 'tube-in-use',
+    title: 'a group brought down in a tube that a portion had',
+    entries: [
+      dissolve(),
+      test('sodium-hydroxide-to-excess', 'S'),
+      test('full-separation/original', 'original'),
+      test('full-separation/group-1', 'S'),
+    ],
+  },
   { finding: 'whole-sample-used', title: 'all half gram dissolved', entries: [dissolve(500, 'water', 25), take()] },
   { finding: 'whole-sample-used', title: 'portion after portion of the solid', entries: [solid(200), solid(200, 'B'), solid(100, 'C')] },
   {
@@ -630,6 +645,10 @@ export const SOUND: readonly Written[] = [
     title: 'copper by ammonia, cited',
     entries: [test('ammonia-to-excess', 'A'), saw('solution.colour', 'blue', { step: 4 }), claims('Cu^2+', 'present', 1)],
     among: ['CuSO4.5H2O', 'ZnSO4.7H2O'],
+  },
+  {
+    title: 'a test in a tube that has only the sample in it, and water',
+    entries: [dissolve(), take(), pour('water', 1), test('sodium-hydroxide-to-excess', 'A'), ...precipitate('white')],
   },
   { title: 'a hint called a hint', entries: [test('appearance', 'A'), saw('appearance.colour', 'blue'), claims('Cu^2+', 'may be present', 1)] },
 ]
