@@ -105,7 +105,14 @@ export function useThought(
   // What was done since is not proposed again while the advice of before stands.
   const before = settled && whole.working ? { ...settled, advice: meanwhile(settled.advice, entries) } : settled
   const thought = whole.working && quick.answer ? { ...(before ?? { advice: NO_ADVICE, refutation: null, parts: null }), ...quick.answer } : before
-  return { thought, thinking: whole.working, failed: whole.failed, through: last.through }
+  // A mixture is not called done before it was thought about again: what comes of that may well be a test.
+  const isEarly = notebookCase?.kind === 'mixture' && !again.ended && thought?.advice.complete === true
+  return {
+    thought: isEarly ? { ...thought, advice: { ...thought.advice, complete: false } } : thought,
+    thinking: whole.working || isEarly,
+    failed: whole.failed,
+    through: last.through,
+  }
 }
 
 /** The notebook as a report's document. */

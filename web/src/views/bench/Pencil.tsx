@@ -1,6 +1,6 @@
 import { compoundNamed, everyTest, findIon, findSalt, planOf, type Case, type Proposal } from '@foxing/core'
 import { DropdownMenu } from 'radix-ui'
-import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type RefObject } from 'react'
 import { Chemistry } from '../../ui/Formula'
 import { testsByStage } from './way'
 import type { Through } from '../../workers/useThought'
@@ -9,6 +9,24 @@ import type { Through } from '../../workers/useThought'
 const writing = (): boolean => {
   const at = document.activeElement
   return (at instanceof HTMLInputElement && at.value !== '') || document.querySelector('[role="menu"]') !== null
+}
+
+/** Puts the focus on what is asked for next; who is writing is left alone until they are done with their line. */
+function useFocusNext(target: RefObject<HTMLElement | null>, wanted: boolean, asked: unknown): void {
+  useEffect(() => {
+    if (!wanted) return
+    if (!writing()) {
+      target.current?.focus()
+      return
+    }
+    const whenDone = (event: globalThis.KeyboardEvent): void => {
+      if ((event.key !== 'Enter' && event.key !== 'Escape') || writing()) return
+      document.removeEventListener('keyup', whenDone)
+      target.current?.focus()
+    }
+    document.addEventListener('keyup', whenDone)
+    return () => document.removeEventListener('keyup', whenDone)
+  }, [target, wanted, asked])
 }
 
 const COMPLETE: Readonly<Record<Through, string>> = {
@@ -36,9 +54,7 @@ export function Pencil({ proposals, complete, thinking, through, of, done, focus
   const begin = useRef<HTMLButtonElement>(null)
   const chosen = proposals[Math.min(at, proposals.length - 1)]
   useEffect(() => setAt(0), [proposals])
-  useEffect(() => {
-    if (focus && chosen && !writing()) begin.current?.focus({ preventScroll: false })
-  }, [focus, chosen])
+  useFocusNext(begin, focus && chosen !== undefined, chosen)
   const onKey = (event: KeyboardEvent): void => {
     if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return
     event.preventDefault()
@@ -212,9 +228,7 @@ export function Conclude({ kind, suggested, focus, onConclude }: ConcludeProps) 
   const [claim, setClaim] = useState<'present' | 'confirmed'>('present')
   const [problem, setProblem] = useState<string | null>(null)
   const input = useRef<HTMLInputElement>(null)
-  useEffect(() => {
-    if (focus && !writing()) input.current?.focus()
-  }, [focus])
+  useFocusNext(input, focus, null)
   const conclude = (): void => {
     const text = formula.trim() || suggested || ''
     const read = claimsIn(text, kind)
