@@ -1,4 +1,6 @@
 export default {
+  // A busy machine is slow, not wrong.
+  testTimeout: 30_000,
   testMatch: ['<rootDir>/{core,server,cli,web}/**/*.test.ts'],
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
