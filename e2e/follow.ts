@@ -20,11 +20,11 @@ export async function followProposals(page: Page, most = 30): Promise<number> {
     await expect.poll(() => focus(page), { intervals: SOON }).not.toBeNull()
     const at = await focus(page)
     if (at === 'conclusion') return tests
-    const before = await main.innerText()
+    const before = await main.textContent()
     if (at === 'look') await page.keyboard.type('=')
     else tests++
     await page.keyboard.press('Enter')
-    await expect.poll(() => main.innerText(), { intervals: SOON }).not.toBe(before)
+    await expect.poll(() => main.textContent(), { intervals: SOON }).not.toBe(before)
   }
   throw new Error('the proposals did not come to an end')
 }
