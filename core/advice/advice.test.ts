@@ -1,13 +1,13 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import { builtPercepts } from '../../script/trials/percepts'
 import { ORGANIC_TESTS, TESTS } from '../catalogue'
-import { contentOf, reason, Simulations, takePercepts, type Reasoning } from '../deduction'
+import { contentOf, mixtureOf, reason, Simulations, takePercepts, type Reasoning } from '../deduction'
 import { caseSchema, entrySchema } from '../notebook'
 import { vesselsOfSchemes } from '../schemes'
 import { SALTS } from '../species'
 import { readStructuresWith } from '../structure'
 import { perceive } from '../structure/perceive'
-import { followAdvice, thoughtThrough, vesselFor } from './follow'
+import { doTest, followAdvice, thoughtThrough, vesselFor } from './follow'
 import { worthDoing } from './mixture'
 import { meanwhile } from './meanwhile'
 import { cautionsFor } from './cautions'
@@ -211,6 +211,25 @@ describe('advice', () => {
     const entries = [entrySchema.parse({ id: 'a', at: '', did: { test: 'silver-nitrate', on: 'A' } })]
     expect(vesselFor('barium-nitrate', entries)).toBe('B')
     expect(vesselFor('solubility-in-water', entries)).toBe('OS')
+  })
+  test.each([
+    [['I^-', 'SCN^-'], /^(red|brown|orange)$/, 'violet'],
+    [['I^-'], /^yellow$/, 'violet'],
+    [['SCN^-'], /^(red|brown)$/, 'colourless'],
+  ])('iron(III) to spare tells thiocyanate beside plenty of iodide: %s', (parts, water, layer) => {
+    const amounts = new Map<string, 'heavy' | 'middling'>([
+      ['K^+', 'heavy'],
+      ...parts.map((part) => [part, part === 'I^-' ? 'heavy' : 'middling'] as const),
+    ])
+    const worker = {
+      content: mixtureOf(amounts, 20),
+      settings: caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } }),
+      simulations: new Simulations(0, {}, 20),
+    }
+    const seen = doTest([], 'thiocyanate-beside-iodide', worker, 'e', () => '').flatMap((e) => ('saw' in e ? [e.saw] : []))
+    const said = (channel: string): string | undefined => seen.find((o) => o.channel === channel)?.value
+    expect(said('solution.colour')).toMatch(water)
+    expect(said('layer.colour')).toBe(layer)
   })
   test('of sixty portions none stands in a vessel that a scheme works in or fills, and no two in one', () => {
     const given: string[] = []
