@@ -2,7 +2,23 @@ import { testById, THIS } from '../../catalogue'
 import type { TraceStep } from '../../deduction'
 import { isTest } from '../../notebook'
 import { everyTest } from '../../schemes'
-import { adding, addsReagent, adds, doing, holds, pouredBefore, reagentId, wrote, type WorkRule, dropping, instead, pours } from './work'
+import type { Step } from '../../tube'
+import {
+  adding,
+  addsReagent,
+  adds,
+  doing,
+  history,
+  holds,
+  pouredBefore,
+  reagentId,
+  sinceLast,
+  wrote,
+  type WorkRule,
+  dropping,
+  instead,
+  pours,
+} from './work'
 
 /** Ions that a precipitant of potassium takes for potassium. */
 const POTASSIUM_PRECIPITANTS = ['sodium-cobaltinitrite', 'sodium-tetraphenylborate'] as const
@@ -10,6 +26,11 @@ const POTASSIUM_PRECIPITANTS = ['sodium-cobaltinitrite', 'sodium-tetraphenylbora
 const takesPortion = (test: string): boolean => everyTest.get(test)?.steps.some((step) => step.do === 'take' && step.into === THIS) === true
 /** Whether a step of a test that no scheme has put something in. */
 const pouredByItself = (step: TraceStep): boolean => step.test !== null && testById.has(step.test) && adding(step) !== undefined
+
+const poursAmmonium = (step: Step): boolean =>
+  (step.do === 'add' && holds(step.reagent, 'NH4^+')) || (step.do === 'dissolve' && holds(step.in, 'NH4^+'))
+/** Whether an ammonium reagent went in and its salts were not driven off since by igniting. */
+const ammoniumIsLeft = (steps: readonly Step[]): boolean => sinceLast(steps, poursAmmonium)?.some((step) => step.do === 'ignite') === false
 
 export const SAMPLE_RULES: readonly WorkRule[] = [
   {
@@ -46,7 +67,7 @@ export const SAMPLE_RULES: readonly WorkRule[] = [
       'Take a fresh portion of the untouched sample; where ammonium is in the sample itself, boil it with sodium hydroxide until no more ammonia comes, then acidify.',
     severity: 'spoils',
     undo: dropping(pours('NH4^+')),
-    applies: ({ steps }) => steps.some((step) => addsReagent(step, ...POTASSIUM_PRECIPITANTS) && pouredBefore(step).some((r) => holds(r, 'NH4^+'))),
+    applies: ({ steps }) => steps.some((step) => addsReagent(step, ...POTASSIUM_PRECIPITANTS) && ammoniumIsLeft(history(step))),
   },
   {
     id: 'alkali-metal-sought-after-its-reagent',

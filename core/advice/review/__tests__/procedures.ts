@@ -647,6 +647,10 @@ export const SOUND: readonly Written[] = [
     among: ['CuSO4.5H2O', 'ZnSO4.7H2O'],
   },
   {
+    title: 'cobaltinitrite once the ammonium salts were driven off',
+    entries: [...STOCK, add('NH4Cl 5 M'), ignite(), pour('water', 1), add('acetic acid 2 M', 4), add('sodium cobaltinitrite', 4)],
+  },
+  {
     title: 'a test in a tube that has only the sample in it, and water',
     entries: [dissolve(), take(), pour('water', 1), test('sodium-hydroxide-to-excess', 'A'), ...precipitate('white')],
   },
