@@ -13,7 +13,9 @@ export default defineConfig({
   use: {
     baseURL: process.env['FOXING_URL'] ?? 'http://127.0.0.1:8470',
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    // What failed is pictured. A trace costs more than the journey itself: `--trace on` for one that is looked into.
+    screenshot: 'only-on-failure',
+    trace: 'off',
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
       args: [
