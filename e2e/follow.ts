@@ -13,11 +13,14 @@ const focus = (page: Page): Promise<'begin' | 'look' | 'conclusion' | null> =>
 /** Looked again after so long, ms: a page that is followed for a hundred lines is waited for at each of them. */
 const SOON = [50, 100, 150, 200]
 
+/** A mixture that would be left is thought through first, ms at most: minutes on a machine that has more to do. */
+const THOUGHT_THROUGH = 300_000
+
 /** Follows the proposals on an open bench by keys until a conclusion is asked for; returns how many tests that took. */
 export async function followProposals(page: Page, most = 30): Promise<number> {
   const main = page.getByRole('main')
   for (let tests = 0; tests < most;) {
-    await expect.poll(() => focus(page), { intervals: SOON }).not.toBeNull()
+    await expect.poll(() => focus(page), { intervals: SOON, timeout: THOUGHT_THROUGH }).not.toBeNull()
     const at = await focus(page)
     if (at === 'conclusion') return tests
     const before = await main.textContent()

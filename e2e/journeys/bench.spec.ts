@@ -1,6 +1,6 @@
-import AxeBuilder from '@axe-core/playwright'
 import type { Locator, Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
+import { accessible } from '../accessible'
 import { picture } from '../bitmap'
 import { jumped, watchJumps } from '../jumps'
 import { expect, test } from '../people'
@@ -18,11 +18,6 @@ async function jarNamed(page: Page, code: string): Promise<void> {
 async function begin(page: Page, title: string): Promise<void> {
   await page.getByRole('button', { name: /another test|choose a test/ }).click()
   await page.getByRole('menuitem', { name: title, exact: true }).click()
-}
-
-async function accessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
-  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join('; ')}`)).toEqual([])
 }
 
 test('what is thought of after a bench has opened moves nothing of what is drawn', async ({ page }) => {

@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
+import { accessible } from '../accessible'
 import { loadDice } from '../follow'
 import { expect, test } from '../people'
 
@@ -19,11 +19,6 @@ async function begin(page: Page, title: string): Promise<void> {
 async function write(page: Page, line: string): Promise<void> {
   await page.locator('#line').fill(line)
   await page.keyboard.press('Enter')
-}
-
-async function accessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze()
-  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join('; ')}`)).toEqual([])
 }
 
 test('an organic unknown, from crystals to the signed report', async ({ page }) => {

@@ -1,6 +1,6 @@
-import AxeBuilder from '@axe-core/playwright'
 import type { Browser, BrowserContext, Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
+import { accessible } from '../accessible'
 import { followProposals, loadDice } from '../follow'
 import { expect, signIn, test } from '../people'
 
@@ -388,7 +388,6 @@ for (const [name, login, path, heading] of [
       await page.goto(path.startsWith('/') ? path : '/')
       if (!path.startsWith('/')) await page.getByRole('link', { name: path }).click()
       await expect(page.getByRole('heading', { name: heading })).toBeVisible()
-      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
-      expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join('; ')}`)).toEqual([])
+      await accessible(page)
     })
   })

@@ -147,6 +147,8 @@ export function Bench() {
       : Promise.resolve(null)
   const idle = openRow === null && !thinking && thought !== null
   const complete = thought?.advice.complete === true
+  // Nothing is put into a person's mouth that may be thought better of in a minute.
+  const firm = complete && through !== 'meanwhile'
   // The same functions from line to line, so that rows in which nothing changed need not be drawn anew.
   const lookingAgain = useSame((row: PageRow) => lookAgain(row, Math.max(0, nextLook(row))))
   const undoing = useSame(undo)
@@ -176,6 +178,7 @@ export function Bench() {
               </p>
             ),
           )}
+          <h2 className="sr-only">tests</h2>
           <ol>
             {rows.map((row, i) =>
               row === openRow ? (
@@ -249,8 +252,8 @@ export function Bench() {
           {writable && openRow === null && rows.length > 0 && concluded.length === 0 && (
             <Conclude
               kind={jar.case.kind}
-              suggested={hinted && complete ? thought.formulae[0]?.formula : undefined}
-              focus={idle && complete}
+              suggested={hinted && firm ? thought.formulae[0]?.formula : undefined}
+              focus={idle && firm}
               onConclude={conclude}
             />
           )}

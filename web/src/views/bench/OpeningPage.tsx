@@ -14,7 +14,7 @@ export function OpeningPage({ problem }: { readonly problem: { readonly message:
             </Link>
           </p>
         ) : (
-          <p className="text-faint">Opening the notebook…</p>
+          <h1 className="text-faint">Opening the notebook…</h1>
         )}
       </main>
     </Frame>

@@ -31,7 +31,8 @@ function useFocusNext(target: RefObject<HTMLElement | null>, wanted: boolean, as
 
 const COMPLETE: Readonly<Record<Through, string>> = {
   'not yet': 'No test of this scope would tell more. Write your conclusion below.',
-  meanwhile: 'No test of this scope would tell more. All of it is being thought through once more, a minute or a few; write your conclusion below.',
+  meanwhile:
+    'No test of this scope would tell more. All of it is being thought through once more, a minute or a few, and what it is taken to hold may change; then the conclusion is asked for. Write one below if you know better.',
   done: 'No test of this scope would tell more, and all of it was thought through once more. Write your conclusion below.',
 }
 

@@ -24,7 +24,7 @@ export function ClassView() {
     return (
       <Frame>
         <main className="p-8">
-          {problem ? <Problem>{`${problem.message}. ${problem.todo}`}</Problem> : <p className="text-faint">Opening the class…</p>}
+          {problem ? <Problem>{`${problem.message}. ${problem.todo}`}</Problem> : <h1 className="text-faint">Opening the class…</h1>}
         </main>
       </Frame>
     )

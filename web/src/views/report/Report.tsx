@@ -46,7 +46,7 @@ export function Report() {
               <strong>The report could not be worked out.</strong> The notebook is kept as it was; reload the page to try again.
             </p>
           ) : (
-            <p className="text-faint">Opening the report…</p>
+            <h1 className="text-faint">Opening the report…</h1>
           )}
         </main>
       </Frame>
