@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test'
 import { accessible } from '../accessible'
 import { followProposals } from '../follow'
+import { watchHeld } from '../held'
 import { expect, test } from '../people'
 import { SPOILED_NOTEBOOK } from '../spoiled'
 import { readFileSync } from 'node:fs'
@@ -131,23 +132,17 @@ test('the reference: an ion is found, its tests are drawn, its constants have so
 })
 
 test('while it reasons, the page is never held up for a second', async ({ page }) => {
-  await page.addInitScript(() => {
-    const held: number[] = []
-    Object.assign(window, { held })
-    new PerformanceObserver((list) => {
-      for (const task of list.getEntries()) held.push(task.duration)
-    }).observe({ type: 'longtask' })
-  })
+  const takeHeld = await watchHeld(page)
   await page.goto('/')
   await page.getByRole('link', { name: /F-07/ }).click()
   await expect(page.getByLabel('in contention')).toHaveAttribute('aria-busy', 'false', { timeout: 20_000 })
-  await page.evaluate(() => ((window as unknown as { held: number[] }).held.length = 0))
+  await takeHeld()
   await page.getByRole('button', { name: 'another test' }).click()
   await page.getByRole('menuitem', { name: 'Litmus, both colours' }).click()
   await page.locator('#line').fill('blue litmus paper red')
   await page.keyboard.press('Enter')
   await page.waitForTimeout(1500)
-  const held = await page.evaluate(() => (window as unknown as { held: number[] }).held)
+  const held = await takeHeld()
   test.info().annotations.push({ type: 'long tasks, ms', description: held.map((ms) => ms.toFixed(0)).join(' ') || 'none' })
   // How long is a matter for script/bench; what is tested is that no reasoning runs on the page's own thread.
   expect(held.filter((ms) => ms > 1000)).toEqual([])

@@ -1,8 +1,6 @@
 import type { Page } from '@playwright/test'
+import { watchHeld } from '../held'
 import { expect, test } from '../people'
-
-/** Tasks of the page's own thread that held it for over 50 ms, ms each, since they were last taken. */
-const takeHeld = (page: Page): Promise<number[]> => page.evaluate(() => (window as unknown as { held: number[] }).held.splice(0))
 
 const settled = async (page: Page): Promise<void> => {
   await expect(page.getByLabel('in contention')).toHaveAttribute('aria-busy', 'false')
@@ -11,15 +9,9 @@ const settled = async (page: Page): Promise<void> => {
 
 /** Prints; nothing is asserted of time. */
 test('how long the page is held while it reasons', async ({ page }) => {
-  await page.addInitScript(() => {
-    const held: number[] = []
-    Object.assign(window, { held })
-    new PerformanceObserver((list) => {
-      for (const task of list.getEntries()) held.push(task.duration)
-    }).observe({ type: 'longtask' })
-  })
+  const takeHeld = await watchHeld(page)
   const say = async (what: string): Promise<void> => {
-    const held = await takeHeld(page)
+    const held = await takeHeld()
     console.log(`  ${what}: ${held.map((ms) => `${ms.toFixed(0)} ms`).join(', ') || 'none'}`)
   }
   console.log('the page held for over 50 ms (aim: never while it reasons):')
