@@ -1,64 +1,50 @@
 import {
-  ASSEMBLED,
-  askedOf,
   modelId,
-  organicContents,
-  ORGANIC_TESTS,
-  packPercepts,
+  PACK_FILES,
+  packFromLines,
+  packToLines,
   readStructuresWith,
-  structuresOf,
   takePercepts,
-  workOutResponders,
+  workOutPack,
+  type PackKind,
   type PerceptPack,
 } from '@foxing/core'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { gunzipSync, gzipSync } from 'node:zlib'
 
-/** What was worked out ahead, for salts and for organic compounds: its file, and how it is made where there is none. */
-const KINDS = {
-  salts: { file: 'percepts.json.gz', make: (): PerceptPack => ({ ...packPercepts(500), responders: workOutResponders() }) },
-  organic: {
-    file: 'organic-percepts.json.gz',
-    make: (): PerceptPack => ({
-      ...packPercepts(500, organicContents(), ORGANIC_TESTS, askedOf),
-      structures: structuresOf([...organicContents().map((c) => c.id), ...ASSEMBLED]),
-    }),
-  },
-} as const
-
 /** Where the build of the interface, and this program itself, keep a file. */
 const placesOf = (file: string): string[] => [`../../web/public/${file}`, `./${file}`].map((path) => fileURLToPath(new URL(path, import.meta.url)))
 
 function read(path: string): PerceptPack | null {
   try {
-    return JSON.parse(gunzipSync(readFileSync(path)).toString()) as PerceptPack
+    return packFromLines(gunzipSync(readFileSync(path)).toString('latin1'))
   } catch {
     return null
   }
 }
 
-const taken = new Set<string>()
+const taken = new Set<PackKind>()
 
 /**
  * Takes up the percepts worked out ahead, once.
- * @param make whether to work them out, and keep them, where there are none: half a minute, which advice on an empty page would need anyway
+ * @param make whether to work them out, and keep them, where there are none: a minute or two, which advice on an empty page would need anyway
  */
-export function loadPercepts(kind: keyof typeof KINDS, make: boolean): void {
+export function loadPercepts(kind: PackKind, make: boolean): void {
   if (taken.has(kind)) return
   taken.add(kind)
-  const places = placesOf(KINDS[kind].file)
+  const places = placesOf(PACK_FILES[kind])
   for (const place of places) {
     const pack = read(place)
     if (pack?.model === modelId(kind)) return void takePercepts(pack)
   }
   if (!make) return
-  const pack = KINDS[kind].make()
+  const pack = workOutPack(kind)
   takePercepts(pack)
   try {
-    writeFileSync(places[1] ?? '', gzipSync(JSON.stringify(pack)))
+    writeFileSync(places[1] ?? '', gzipSync(packToLines(pack)))
   } catch {
-    // A place that cannot be written to costs the next run its half minute, nothing else.
+    // A place that cannot be written to costs the next run the same time again, nothing else.
   }
 }
 

@@ -88,13 +88,14 @@ const NOTHING_TOLD: Told = { shows: [], equation: null, equations: [] }
 
 /**
  * Percepts worked out ahead, for the catalogue's tests done on the usual amount: `table[salt][recipe]` is a pair of places in `percepts`, for what is seen and what was there before; −1 for none, and
- * a null pair where the step cannot be done. `model` tells which constants and tests it was made with.
+ * a null pair where the step cannot be done. `model` tells which constants and tests it was made with. Percepts are kept as JSON and read when they are first asked for: few of them ever are, and as objects they
+ * would take five times the memory.
  */
 export interface PerceptPack {
   readonly model: string
   readonly sample_mg: number
   readonly recipes: readonly string[]
-  readonly percepts: readonly Percept[]
+  readonly percepts: readonly string[]
   readonly table: Readonly<Record<string, readonly (readonly [percept: number, before: number] | null)[]>>
   /** For organic compounds: what was perceived of their structures, by the SMILES they are asked for by. */
   readonly structures?: Readonly<Record<string, Structure>>
@@ -102,6 +103,15 @@ export interface PerceptPack {
   readonly responders?: Readonly<Record<string, readonly string[]>>
   /** The same: the gases that come, by test and part, of each part by itself. */
   readonly gases?: Readonly<Record<string, Readonly<Record<string, readonly string[]>>>>
+}
+
+const perceptsRead = new WeakMap<PerceptPack, (Percept | undefined)[]>()
+/** A percept of a pack, by its place: one object for one sight, by which those that look alike are known. */
+function perceptAt(pack: PerceptPack, place: number): Percept | undefined {
+  let read = perceptsRead.get(pack)
+  if (!read) perceptsRead.set(pack, (read = []))
+  const text = pack.percepts[place]
+  return text === undefined ? undefined : (read[place] ??= JSON.parse(text) as Percept)
 }
 
 /**
@@ -181,12 +191,11 @@ export class Simulations {
       const place = places.get(recipe.key)
       const pair = place === undefined ? undefined : pack.table[content.id]?.[place]
       if (pair === null) return null
-      const percept = pair && pack.percepts[pair[0]]
+      const percept = pair && perceptAt(pack, pair[0])
       if (!percept) continue
-      // One object for one sight, by which those that look alike are known.
       const mark = `${n}:${pair[0]}:${pair[1]}`
       let shared = this.shared.get(mark)
-      if (!shared) this.shared.set(mark, (shared = { percept, before: pack.percepts[pair[1]] ?? null }))
+      if (!shared) this.shared.set(mark, (shared = { percept, before: perceptAt(pack, pair[1]) ?? null }))
       return shared
     }
     return undefined

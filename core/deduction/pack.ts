@@ -30,6 +30,8 @@ export function stepsOfTest(id: string, sample_mL?: number): readonly TraceStep[
 
 /** What percepts were worked out of: the bench salts, or organic compounds. */
 export type PackKind = 'salts' | 'organic'
+/** The files that packs are kept in, a JSON document a line, gzipped. */
+export const PACK_FILES: Readonly<Record<PackKind, string>> = { salts: 'percepts.jsonl.gz', organic: 'organic-percepts.jsonl.gz' }
 const ids = new Map<PackKind, string>()
 
 /** What a pack holds beside percepts: one made before it held that is not this program's own. */
@@ -55,10 +57,23 @@ export function modelId(kind: PackKind): string {
 /** Whether a pack was made with this program's own model. */
 export const isOwn = ({ model }: Pick<PerceptPack, 'model'>): boolean => model === modelId('salts') || model === modelId('organic')
 
-/** Percepts kept once each, and the place of one among them; −1 for none. */
-function interned(): { percepts: Percept[]; placeOf: (percept: Percept | null) => number } {
-  const percepts: Percept[] = []
+/** Texts kept once each, and the place of one among them. */
+function interned(): { texts: string[]; placeOf: (text: string) => number } {
+  const texts: string[] = []
   const places = new Map<string, number>()
+  return {
+    texts,
+    placeOf: (text) => {
+      let place = places.get(text)
+      if (place === undefined) places.set(text, (place = texts.push(text) - 1))
+      return place
+    },
+  }
+}
+
+/** Percepts kept once each, as JSON, and the place of one among them; −1 for none. */
+function internedPercepts(): { texts: string[]; placeOf: (percept: Percept | null) => number } {
+  const { texts, placeOf: placeOfText } = interned()
   // What was there before one look is what was seen at another.
   const known = new WeakMap<Percept, number>()
   const placeOf = (percept: Percept | null): number => {
@@ -67,16 +82,11 @@ function interned(): { percepts: Percept[]; placeOf: (percept: Percept | null) =
     if (before !== undefined) return before
     // What no deduction reads is left out, so that many looks are one.
     const slim: Percept = { ...percept, step: 0, pH: null, temperature: 25, drops: 0 }
-    const text = JSON.stringify(slim)
-    let place = places.get(text)
-    if (place === undefined) {
-      place = percepts.push(slim) - 1
-      places.set(text, place)
-    }
+    const place = placeOfText(JSON.stringify(slim))
     known.set(percept, place)
     return place
   }
-  return { percepts, placeOf }
+  return { texts, placeOf }
 }
 
 /** Works out every test of some with every content of some, bench salts and their catalogue unless given. All of them take a minute: to be done when the app is built. `asked` leaves out what nobody will ask of a content. */
@@ -89,7 +99,7 @@ export function packPercepts(
   const simulations = new Simulations(sample_mg)
   const recipes = new Map<string, Recipe>()
   for (const test of tests) for (const { recipe } of stepsOfTest(test.id)) recipes.set(recipe.key, recipe)
-  const { percepts, placeOf } = interned()
+  const { texts: percepts, placeOf } = internedPercepts()
   const table = Object.fromEntries(
     contents.map((content) => [
       content.id,
@@ -110,7 +120,7 @@ export function mergePacks(packs: readonly PerceptPack[]): PerceptPack {
   const [first] = packs
   const madeFor = ({ model, sample_mg, recipes }: PerceptPack): string => JSON.stringify([model, sample_mg, recipes])
   if (!first || packs.some((pack) => madeFor(pack) !== madeFor(first))) throw new RangeError('packs of one model, sample mass and set of recipes')
-  const { percepts, placeOf } = interned()
+  const { texts: percepts, placeOf } = interned()
   const table = Object.fromEntries(
     packs.flatMap((pack) => {
       const moved = pack.percepts.map(placeOf)
@@ -119,4 +129,14 @@ export function mergePacks(packs: readonly PerceptPack[]): PerceptPack {
     }),
   )
   return { ...first, percepts, table }
+}
+
+/** A pack as it is kept in a file: what it holds beside its percepts in the first line, then a percept a line. In ASCII, so that a program that read it keeps a byte a character. */
+export const packToLines = ({ percepts, ...besides }: PerceptPack): string =>
+  [JSON.stringify(besides), ...percepts].join('\n').replace(/[^ -~\n]/g, (c) => `\\u${c.charCodeAt(0).toString(16).padStart(4, '0')}`)
+
+/** What `packToLines` wrote. @throws SyntaxError for what is no such file */
+export function packFromLines(text: string): PerceptPack {
+  const [besides = '', ...percepts] = text.split('\n')
+  return { ...(JSON.parse(besides) as Omit<PerceptPack, 'percepts'>), percepts }
 }

@@ -107,7 +107,7 @@ test('a compound of one’s own joins those left; what is no structure is refuse
 })
 
 test('where what reads structures does not come, that is said, and what was written is kept', async ({ page, context }) => {
-  await context.route('**/organic-percepts.json.gz', (route) => route.abort())
+  await context.route('**/organic-percepts.jsonl.gz', (route) => route.abort())
   await context.route('**/assets/perceive*', (route) => route.abort())
   await organicJar(page, 'a real jar')
   await begin(page, 'Iron\\(III\\) chloride')

@@ -1,31 +1,24 @@
 import { readFileSync } from 'node:fs'
 import { gunzipSync } from 'node:zlib'
-import { ORGANIC_TESTS } from '../../core/catalogue'
-import { modelId, organicContents, packPercepts, workOutGases, workOutResponders, type PerceptPack } from '../../core/deduction'
+import { modelId, PACK_FILES, packFromLines, workOutPack, type PackKind, type PerceptPack } from '../../core/deduction'
 import { readStructuresWith } from '../../core/structure'
 import { perceive } from '../../core/structure/perceive'
 
-const read = (file: string): PerceptPack => JSON.parse(gunzipSync(readFileSync(file)).toString()) as PerceptPack
-
 /** Percepts the build has worked out, where it has; the model marks them as its own, or they are worked out here. */
-export function builtPercepts(): PerceptPack {
+function built(kind: PackKind): PerceptPack {
   try {
-    const pack = read('web/public/percepts.json.gz')
-    if (pack.model === modelId('salts')) return pack
+    const pack = packFromLines(gunzipSync(readFileSync(`web/public/${PACK_FILES[kind]}`)).toString('latin1'))
+    if (pack.model === modelId(kind)) return pack
   } catch {
     // Not built yet.
   }
-  return { ...packPercepts(500), responders: workOutResponders(), gases: workOutGases() }
+  return workOutPack(kind)
 }
+
+export const builtPercepts = (): PerceptPack => built('salts')
 
 /** The same of organic compounds, with what reads structures lent to the core. */
 export function builtOrganicPercepts(): PerceptPack {
   readStructuresWith(perceive)
-  try {
-    const pack = read('web/public/organic-percepts.json.gz')
-    if (pack.model === modelId('organic')) return pack
-  } catch {
-    // Not built yet.
-  }
-  return packPercepts(500, organicContents(), ORGANIC_TESTS)
+  return built('organic')
 }

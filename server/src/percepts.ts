@@ -1,19 +1,12 @@
 import {
-  ASSEMBLED,
-  askedOf,
-  mergeGases,
-  mergePacks,
-  mergeResponders,
+  mergeShares,
   modelId,
-  organicContents,
-  ORGANIC_TESTS,
-  packPercepts,
-  PARTS,
+  PACK_FILES,
+  packFromLines,
+  packToLines,
   readStructuresWith,
-  SALTS,
-  structuresOf,
-  workOutGases,
-  workOutResponders,
+  workOutPack,
+  type PackKind,
   type PerceptPack,
 } from '@foxing/core'
 import { perceive } from '@foxing/core/structure/perceive'
@@ -24,24 +17,16 @@ import { fileURLToPath } from 'node:url'
 import { isMainThread, parentPort, Worker, workerData } from 'node:worker_threads'
 import { gunzipSync, gzipSync } from 'node:zlib'
 
-/**
- * Writes the percepts worked out ahead to the directory named, for the interface's worker to load: what the tests show with every bench salt, which ions each speaks of, and what gases come of each ion; and what those of organic compounds show with
- * every compound. Files made by the same model are left as they are. Every processor works out its share.
- */
-const SAMPLE_MG = 500
-const FILES = { salts: 'percepts.json.gz', organic: 'organic-percepts.json.gz' } as const
-type Kind = keyof typeof FILES
-
+/** Writes what is worked out ahead to the directory named, for the interface's worker to load. Files made by the same model are left as they are. Every processor works out its share. */
 interface Share {
-  readonly kind: Kind
+  readonly kind: PackKind
   readonly each: number
   readonly from: number
 }
 
 function modelOf(path: string): string | null {
   try {
-    const { model } = JSON.parse(gunzipSync(readFileSync(path)).toString()) as { model?: string }
-    return model ?? null
+    return packFromLines(gunzipSync(readFileSync(path)).toString('latin1')).model
   } catch {
     return null
   }
@@ -59,26 +44,15 @@ if (isMainThread) {
   const directory = process.argv[2]
   if (directory === undefined) throw new Error('the directory to write to is needed')
   for (const kind of ['salts', 'organic'] as const) {
-    const file = join(directory, FILES[kind])
+    const file = join(directory, PACK_FILES[kind])
     if (modelOf(file) === modelId(kind)) continue
     const each = Math.max(1, Math.min(8, availableParallelism()))
     const packs = await Promise.all(Array.from({ length: each }, (_, from) => work({ kind, each, from })))
-    const merged = mergePacks(packs)
-    // What was perceived of the compounds' structures goes with them, so that nothing that reads structures need be loaded.
-    const besides =
-      kind === 'salts'
-        ? { responders: mergeResponders(packs.map((p) => p.responders ?? {})), gases: mergeGases(packs.map((p) => p.gases ?? {})) }
-        : { structures: structuresOf([...organicContents().map((c) => c.id), ...ASSEMBLED]) }
     // Packed once here, not at each request.
-    writeFileSync(file, gzipSync(JSON.stringify({ ...merged, ...besides }), { level: 9 }))
+    writeFileSync(file, gzipSync(packToLines(mergeShares(packs)), { level: 9 }))
   }
 } else {
   // Dealt out one by one, since those of one family take equally long.
   const { kind, each, from } = workerData as Share
-  const dealt = <T>(all: readonly T[]): T[] => all.filter((_, k) => k % each === from)
-  parentPort?.postMessage(
-    kind === 'salts'
-      ? { ...packPercepts(SAMPLE_MG, dealt(SALTS)), responders: workOutResponders(dealt(PARTS)), gases: workOutGases(dealt(PARTS)) }
-      : packPercepts(SAMPLE_MG, dealt(organicContents()), ORGANIC_TESTS, askedOf),
-  )
+  parentPort?.postMessage(workOutPack(kind, (all) => all.filter((_, k) => k % each === from)))
 }

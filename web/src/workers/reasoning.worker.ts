@@ -28,6 +28,8 @@ import {
   outcomesOfTest,
   practiceMixture,
   readStructuresWith,
+  PACK_FILES,
+  packFromLines,
   reason,
   SHARPENING,
   saidOfJar,
@@ -52,6 +54,7 @@ import {
   type Fractions,
   type InJar,
   type Outcome,
+  type PackKind,
   type Parts,
   type PerceptPack,
   type Reasoning,
@@ -87,13 +90,13 @@ interface Asked {
 }
 
 /** Percepts worked out when the app was built. Without them everything is simulated here: slower, but the same. */
-async function percepts(file: string, take: (pack: PerceptPack) => boolean): Promise<boolean> {
+async function percepts(kind: PackKind, take: (pack: PerceptPack) => boolean): Promise<boolean> {
   try {
-    const response = await fetch(file)
+    const response = await fetch(`/${PACK_FILES[kind]}`)
     if (!response.ok || !response.body) return false
     const unpacked = new Response(response.body.pipeThrough(new DecompressionStream('gzip')))
     // The file is this very program's own, and one of another model is refused by its mark.
-    return take((await unpacked.json()) as PerceptPack)
+    return take(packFromLines(await unpacked.text()))
   } catch {
     // Worked out as it is asked for.
     return false
@@ -104,12 +107,12 @@ function takePack(pack: PerceptPack): boolean {
   if (own) takeForReference(pack)
   return own
 }
-const ready = percepts('/percepts.json.gz', takePack)
+const ready = percepts('salts', takePack)
 const isKnownTest = (test: string): boolean => testById.has(test) || organicTestById.has(test)
 let organic: Promise<void> | null = null
 /** Without what was worked out ahead, what reads structures comes instead: it is as large, and everything takes longer. */
 async function loadOrganic(): Promise<void> {
-  if (await percepts('/organic-percepts.json.gz', takePack)) return
+  if (await percepts('organic', takePack)) return
   await reader()
 }
 let reading: Promise<void> | null = null
