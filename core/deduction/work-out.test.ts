@@ -15,7 +15,7 @@ describe.each(['salts', 'organic'] satisfies PackKind[])('what is worked out ahe
     const merged = mergeShares(shares)
     expect(Object.keys(merged.table).sort()).toEqual(Object.keys(whole.table).sort())
     const shown = (pack: typeof whole, content: string): unknown =>
-      pack.table[content]?.map((pair) => pair && pair.map((place) => pack.percepts[place] ?? null))
+      pack.table[content]?.map((pair) => pair?.map((place) => pack.percepts[place] ?? null))
     for (const content of Object.keys(whole.table)) expect(shown(merged, content)).toEqual(shown(whole, content))
     expect(merged.structures).toEqual(whole.structures)
     const sorted = (responders: Readonly<Record<string, readonly string[]>> = {}): unknown =>
