@@ -12,6 +12,7 @@ import {
   holds,
   pouredBefore,
   reagentId,
+  sinceFirst,
   sinceLast,
   wrote,
   type WorkRule,
@@ -29,8 +30,20 @@ const pouredByItself = (step: TraceStep): boolean => step.test !== null && testB
 
 const poursAmmonium = (step: Step): boolean =>
   (step.do === 'add' && holds(step.reagent, 'NH4^+')) || (step.do === 'dissolve' && holds(step.in, 'NH4^+'))
-/** Whether an ammonium reagent went in and its salts were not driven off since by igniting. */
-const ammoniumIsLeft = (steps: readonly Step[]): boolean => sinceLast(steps, poursAmmonium)?.some((step) => step.do === 'ignite') === false
+/** Boiled with an alkali for so long, a tube gives off no more ammonia, min. */
+const UNTIL_NO_AMMONIA_min = 2
+const addsAlkali = (step: Step): boolean => step.do === 'add' && ['sodium-hydroxide', 'sodium-carbonate'].includes(reagentId(step.reagent))
+/** Whether steps drive ammonium salts off: ignited, or boiled with an alkali. */
+function driveAmmoniumOff(steps: readonly Step[]): boolean {
+  if (steps.some((step) => step.do === 'ignite')) return true
+  const alkaline = sinceFirst(steps, addsAlkali) ?? []
+  return alkaline.reduce((minutes, step) => minutes + (step.do === 'boil' ? (step.minutes ?? 1) : 0), 0) >= UNTIL_NO_AMMONIA_min
+}
+/** Whether an ammonium reagent went in and its salts were not driven off since. */
+const ammoniumIsLeft = (steps: readonly Step[]): boolean => {
+  const since = sinceLast(steps, poursAmmonium)
+  return since !== undefined && !driveAmmoniumOff(since)
+}
 
 export const SAMPLE_RULES: readonly WorkRule[] = [
   {

@@ -182,6 +182,11 @@ export function sinceLast(steps: readonly Step[], what: (step: Step) => boolean)
   const at = steps.findLastIndex(what)
   return at < 0 ? undefined : steps.slice(at + 1)
 }
+/** What was done after the first step of some kind; undefined where there was none. */
+export function sinceFirst(steps: readonly Step[], what: (step: Step) => boolean): readonly Step[] | undefined {
+  const at = steps.findIndex(what)
+  return at < 0 ? undefined : steps.slice(at + 1)
+}
 /** Whether something of this kind went in and has not been boiled since. */
 export const standsUnboiled = (steps: readonly Step[], what: (step: Step) => boolean): boolean => sinceLast(steps, what)?.some(boils) === false
 /** Whether a solid was parted from its liquid on the way. */

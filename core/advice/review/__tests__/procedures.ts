@@ -75,6 +75,11 @@ export const SPOILED: readonly Spoiled[] = [
   },
   {
     finding: 'potassium-sought-with-ammonium',
+    title: 'cobaltinitrite after an ammonium reagent that was boiled without alkali',
+    entries: [...STOCK, add('NH4Cl 5 M'), heat('boil', 'A', 3), add('acetic acid 2 M', 4), add('sodium cobaltinitrite', 4)],
+  },
+  {
+    finding: 'potassium-sought-with-ammonium',
     title: 'tetraphenylborate in a tube with ammonia',
     entries: [...STOCK, add('NH3 2 M', 4), add('sodium tetraphenylborate', 3)],
   },
@@ -649,6 +654,17 @@ export const SOUND: readonly Written[] = [
   {
     title: 'cobaltinitrite once the ammonium salts were driven off',
     entries: [...STOCK, add('NH4Cl 5 M'), ignite(), pour('water', 1), add('acetic acid 2 M', 4), add('sodium cobaltinitrite', 4)],
+  },
+  {
+    title: 'cobaltinitrite once the ammonia of a reagent was boiled off with alkali',
+    entries: [
+      ...STOCK,
+      add('NH4Cl 5 M'),
+      add('NaOH 2 M', 10),
+      heat('boil', 'A', 3),
+      until('acetic acid 2 M', 'just-acidic'),
+      add('sodium cobaltinitrite', 4),
+    ],
   },
   {
     title: 'a test in a tube that has only the sample in it, and water',
