@@ -1,6 +1,9 @@
 import type { CDPSession } from '@playwright/test'
 
 interface HeapUsage {
+  /** What is in use, garbage that was not yet collected included, bytes. */
+  readonly usedSize: number
+  /** What the heap has taken of the system, bytes. */
   readonly totalSize: number
   /** What typed arrays and such hold outside the heap, bytes. */
   readonly backingStorageSize?: number
@@ -8,8 +11,8 @@ interface HeapUsage {
 
 /** Each worker of a page, asked what memory it takes. */
 export interface WorkersMemory {
-  /** Memory of the workers there are now, MB, heap and buffers, by the name of their file. */
-  readonly now: () => Promise<readonly { readonly worker: string; readonly MB: number }[]>
+  /** Memory of the workers there are now, heap and buffers, by the name of their file: what is in use, and what was taken of the system. */
+  readonly now: () => Promise<readonly { readonly worker: string; readonly used_MB: number; readonly taken_MB: number }[]>
 }
 
 /** Watches the workers of a page; to be begun before they are. */
@@ -38,7 +41,11 @@ export async function watchWorkers(session: CDPSession): Promise<WorkersMemory> 
   return {
     now: async () => {
       const usages = await Promise.all([...workers].map(async ([sessionId, worker]) => ({ worker, usage: await ask(sessionId) })))
-      return usages.flatMap(({ worker, usage }) => (usage ? [{ worker, MB: (usage.totalSize + (usage.backingStorageSize ?? 0)) / 1e6 }] : []))
+      return usages.flatMap(({ worker, usage }) => {
+        if (!usage) return []
+        const { usedSize, totalSize, backingStorageSize = 0 } = usage
+        return [{ worker, used_MB: (usedSize + backingStorageSize) / 1e6, taken_MB: (totalSize + backingStorageSize) / 1e6 }]
+      })
     },
   }
 }

@@ -6,7 +6,10 @@ import { mergeShares, workOutPack } from './work-out'
 
 readStructuresWith(perceive)
 /** Of each list the first two, or one of them. */
-const few = (from: number, step: number) => (all: readonly never[]) => all.slice(0, 2).filter((_, k) => k % step === from)
+const few =
+  (from: number, step: number) =>
+  <T>(all: readonly T[]): T[] =>
+    all.slice(0, 2).filter((_, k) => k % step === from)
 
 describe.each(['salts', 'organic'] satisfies PackKind[])('what is worked out ahead of %s', (kind) => {
   const whole = workOutPack(kind, few(0, 1))

@@ -15,16 +15,8 @@ test('a mixture with six cations and four anions open: how long the page is held
   const takeHeld = await watchHeld(page)
   const workers = await watchWorkers(await context.newCDPSession(page))
   await begin(page)
-  const known = new Map<string, number>()
-  const took: number[] = []
-  const watching = setInterval(
-    () =>
-      void workers.now().then((now) => {
-        took.push(now.reduce((sum, { MB }) => sum + MB, 0))
-        for (const { worker, MB } of now) known.set(worker, Math.max(known.get(worker) ?? 0, MB))
-      }),
-    OFTEN,
-  )
+  const seen: Awaited<ReturnType<typeof workers.now>>[] = []
+  const watching = setInterval(() => void workers.now().then((now) => seen.push(now)), OFTEN)
   await takeHeld()
   const began = Date.now()
   const tests = await followProposals(page, 90)
@@ -33,8 +25,11 @@ test('a mixture with six cations and four anions open: how long the page is held
   console.log('a mixture, six cations and four anions open, by keys from the first look to the conclusion:')
   console.log(`  ${tests} tests in ${((Date.now() - began) / 60_000).toFixed(1)} min, thinking it through at the end included`)
   console.log(`  the page held for over 50 ms (aim: never while it reasons): ${held.length} times, longest ${most(held).toFixed(0)} ms`)
-  const each = [...known].map(([worker, MB]) => `${worker} ${MB.toFixed(0)} MB`).join(', ')
-  console.log(`  most memory of a worker (aim 300 MB): ${each}; of all at once ${most(took).toFixed(0)} MB`)
+  const [used, taken] = [seen.flat().map((w) => w.used_MB), seen.flat().map((w) => w.taken_MB)]
+  const together = seen.map((now) => now.reduce((sum, w) => sum + w.taken_MB, 0))
+  console.log(
+    `  most memory of a worker (aim 300 MB): in use ${most(used).toFixed(0)} MB, taken of the system ${most(taken).toFixed(0)} MB; of all at once ${most(together).toFixed(0)} MB`,
+  )
 })
 
 async function begin(page: Page): Promise<void> {
