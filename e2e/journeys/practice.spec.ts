@@ -49,6 +49,32 @@ test('a simulated unknown is worked by keyboard alone, concluded rightly, report
   expect(text).toContain('## Equations')
 })
 
+test('whoever writes faster than a line is kept writes once at each look', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'a simulated unknown' }).click()
+  await page.getByRole('button', { name: /another test|choose a test/ }).click()
+  await page.getByRole('menuitem', { name: 'Litmus, both colours' }).click()
+  const line = page.locator('#line')
+  await expect(line).toHaveAttribute('placeholder', /writes it down as seen/)
+  // Eight times within a few milliseconds, at a test with two looks.
+  await line.evaluate(async (input: HTMLInputElement) => {
+    const value = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')
+    for (let k = 0; k < 8; k++) {
+      value?.set?.call(input, '=')
+      input.dispatchEvent(new Event('input', { bubbles: true }))
+      input.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true }))
+      await new Promise((resolve) => setTimeout(resolve))
+    }
+  })
+  const row = page.getByRole('main').getByRole('listitem').first()
+  for (const paper of ['red litmus paper', 'blue litmus paper']) {
+    await expect(row).toContainText(`${paper}: `)
+    await expect(row).not.toContainText(new RegExp(`${paper}: .*${paper}: `))
+  }
+  await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible()
+  await expect(row).not.toContainText(/litmus paper: .*litmus paper: .*litmus paper: /)
+})
+
 test('a jar whose notebook contradicts itself says which line does not fit', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('link', { name: /W-21/ }).click()

@@ -23,16 +23,20 @@ interface NotebookState {
   /** Who wrote which entry. */
   readonly authors: ReadonlyMap<string, string | null>
   readonly unsaved: ReadonlySet<string>
-  /** Why it could not be opened. */
-  readonly problem: ApiError | null
+  /** Why it could not be opened, or that a line was not kept. */
+  readonly problem: Pick<ApiError, 'message' | 'todo'> | null
   /** Opens a jar and follows it: what is written here, in another tab, or by a partner. */
   open: (id: string) => Promise<void>
   close: () => void
-  /** Writes lines on this device, then sends them; resolves once they are kept here. Returns the entries. */
+  /** Writes lines on this device, then sends them; resolves once they are kept here. Returns the entries, none where the device did not keep them. */
   write: (lines: readonly Line[]) => Promise<readonly Entry[]>
 }
 
 const CLOSED = { id: null, jar: null, entries: [], bare: false, authors: new Map<string, string | null>(), unsaved: new Set<string>(), problem: null }
+const NOT_KEPT = {
+  message: 'This device did not keep what was written last',
+  todo: 'Make room on it, or reload the page, and write it once more; what stands on the page is kept.',
+}
 let subscription: Subscription | undefined
 let unfollow: (() => void) | undefined
 
@@ -94,7 +98,13 @@ export const useNotebook = create<NotebookState>((set, get) => ({
     if (id === null || lines.length === 0) return []
     const at = new Date().toISOString()
     const fresh = lines.map((line) => entrySchema.parse({ id: crypto.randomUUID(), at, ...line }))
-    await local().append(id, useSession.getState().me?.id ?? null, fresh)
+    try {
+      await local().append(id, useSession.getState().me?.id ?? null, fresh)
+    } catch (error) {
+      console.error(error)
+      set({ problem: NOT_KEPT })
+      return []
+    }
     void flush()
     return fresh
   },

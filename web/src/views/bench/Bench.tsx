@@ -59,7 +59,7 @@ export function Bench() {
   const nameOf = (row: PageRow): string | null =>
     mine(row) ? null : (jar?.people.find((p) => p.id === authors.get(row.id))?.name ?? 'somebody who has left')
   const writable = jar?.writable !== false
-  const { openRow, target, lookAt, look, shut, lookAgain, aim, ahead, skip } = useAim(rows, mine, writable)
+  const { openRow, target, lookAt, look, shut, lookAgain, aim, taken, pass, skip } = useAim(rows, mine, writable)
 
   // With a finger as the only pointer the picker is open from the start.
   const [picking, setPicking] = useState(() => window.matchMedia('(pointer: coarse)').matches)
@@ -94,9 +94,15 @@ export function Bench() {
   }
   const save = (observations: readonly Observation[], rest: readonly string[]): void => {
     if (!target) return
-    // The next look is aimed at now, not when the line has been kept: whoever types fast is not to write twice at one.
-    aim(ahead()[0] ?? null)
-    void write(linesOf(observations, rest, target))
+    if (observations.length === 0) {
+      pass()
+      void write(linesOf([], rest, target))
+      return
+    }
+    const giveBack = taken()
+    void write(linesOf(observations, rest, target)).then((kept) => {
+      if (kept.length === 0) giveBack()
+    })
   }
   const writeLine = (line: string): void => {
     const coming = opening()
