@@ -53,6 +53,17 @@ describe('standings', () => {
     const lenient = deduce({ case: caseSchema.parse({ school: { confirmations: 1 } }), entries: list })
     expect(lenient.standings.find((s) => s.species === 'NH4^+')?.status).toBe('confirmed')
   })
+  test('what is written twice of one look speaks once; of another look, or done again, it speaks again', () => {
+    const silver = (on: string): object => ({ did: { test: 'silver-nitrate', on } })
+    const curdy = (step: number): object[] => [saw('precipitate.colour', 'white', { step }), saw('precipitate.habit', 'curdy', { step })]
+    const once = about(entries(silver('A'), ...curdy(3)))
+    expect(about(entries(silver('A'), ...curdy(3), ...curdy(3), ...curdy(3)))).toEqual(once)
+    expect(about(entries(silver('A'), ...curdy(3), ...curdy(5)))).not.toEqual(once)
+    expect(traceOf({ entries: entries(silver('A'), ...curdy(3), silver('B'), ...curdy(3)) }).observations).toHaveLength(4)
+    // Struck out, the first leaves the second to speak.
+    const struck = entries(silver('A'), ...curdy(3), ...curdy(3), { amended: { entry: 'e1', with: { withdrawn: true } } })
+    expect(traceOf({ entries: struck }).observations.map((o) => o.entry)).toEqual(['e2', 'e3'])
+  })
   test('one wrong observation makes nothing impossible', () => {
     const list = entries({ did: { test: 'silver-nitrate', on: 'A' } }, saw('precipitate.present', 'yes', { negated: true, step: 3 }))
     expect(standing(list, 'Cl^-')?.probability).toBeGreaterThan(0.0005)

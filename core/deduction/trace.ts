@@ -75,6 +75,8 @@ export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: 
   const steps: TraceStep[] = []
   const observations: TraceObservation[] = []
   const tests: string[] = []
+  // The same thing of the same look is one sight, however often it is written.
+  const sights = new Set<string>()
   let last: TraceStep[] = []
   const worked = new Map<string, TraceStep[]>()
   const latest = new Map<string, TraceStep[]>()
@@ -113,6 +115,10 @@ export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: 
             ? own.filter((s) => s.vessel === vessel)
             : // On a wire, a spatula or in a capillary nothing is done in the tube that the row is named after.
               (latest.get(vessel) ?? named ?? [])
+      const { channel, value, negated, degree, after, step } = entry.saw
+      const sight = JSON.stringify([about[0]?.entry, vessel, step, channel, value, negated, degree, after])
+      if (about.length > 0 && sights.has(sight)) return
+      sights.add(sight)
       observations.push({ entry: entry.id, observation: entry.saw, steps: about, eyes: notebook.case?.colourVision ?? 'usual' })
     }
   })
