@@ -71,8 +71,27 @@ test('whoever writes faster than a line is kept writes once at each look', async
     await expect(row).toContainText(`${paper}: `)
     await expect(row).not.toContainText(new RegExp(`${paper}: .*${paper}: `))
   }
-  await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible()
+  const begin = page.getByRole('button', { name: 'Begin' })
+  await expect(begin).toBeVisible()
   await expect(row).not.toContainText(/litmus paper: .*litmus paper: .*litmus paper: /)
+  // Pressed twice before it is there, a test is begun once.
+  const tests = page.getByRole('main').getByRole('heading', { level: 3 }).and(page.locator('li h3'))
+  await expect(tests).toHaveCount(1)
+  await begin.evaluate((button: HTMLButtonElement) => {
+    button.click()
+    button.click()
+  })
+  await expect(tests).toHaveCount(2)
+  await page.getByRole('button', { name: 'close this test' }).click()
+  const form = page.getByRole('form', { name: 'conclusion' })
+  await form.getByLabel('the jar holds').fill('NaCl')
+  await form.getByRole('button', { name: 'Conclude' }).evaluate((button: HTMLButtonElement) => {
+    button.click()
+    button.click()
+  })
+  await expect(page.getByRole('status').filter({ hasText: 'The jar held' })).toBeVisible()
+  await expect(tests).toHaveCount(2)
+  await expect(page.getByRole('heading', { name: 'The jar holds NaCl' })).toHaveCount(1)
 })
 
 test('a jar whose notebook contradicts itself says which line does not fit', async ({ page }) => {

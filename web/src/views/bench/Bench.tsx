@@ -29,6 +29,7 @@ import { hintsOf, isHint } from './hints'
 import { NoHints } from './NoHints'
 import { OpeningPage } from './OpeningPage'
 import { useAim } from './useAim'
+import { useOnce } from './useOnce'
 import { useJumps, useWaitOver } from './useJumps'
 import { useOpening } from './useOpening'
 import { useSeen } from './useSeen'
@@ -78,19 +79,22 @@ export function Bench() {
 
   useWaitOver(rows, lookAgain)
   const { begun, opening } = useOpening(openRow?.id ?? null, parts)
-  const begin = (test: string): void => {
-    if (openRow) shut(openRow)
-    begun(write([{ did: { test, on: vesselFor(test, entries) } }]))
-  }
-  const beginPart = (part: WorksheetPart, letter: string): void => {
-    if (openRow) shut(openRow)
-    begun(write(part.steps.map((did) => ({ did: { ...did, part: letter } }))))
-  }
+  const once = useOnce(entries)
+  const beginWith = (lines: Parameters<typeof write>[0]): void =>
+    once(() => {
+      if (openRow) shut(openRow)
+      const written = write(lines)
+      begun(written)
+      return written
+    })
+  const begin = (test: string): void => beginWith([{ did: { test, on: vesselFor(test, entries) } }])
+  const beginPart = (part: WorksheetPart, letter: string): void => beginWith(part.steps.map((did) => ({ did: { ...did, part: letter } })))
   const setBeside = (row: PageRow, kind: Control['kind'], holding?: string): void => {
     if (!row.test) return
     aim(null)
     const on = vesselFor(row.test.id, entries)
-    void write([{ did: { test: row.test.id, on, control: kind, beside: row.id, ...(holding === undefined ? {} : { holding }) } }])
+    const did = { test: row.test.id, on, control: kind, beside: row.id, ...(holding === undefined ? {} : { holding }) }
+    once(() => write([{ did }]))
   }
   const save = (observations: readonly Observation[], rest: readonly string[]): void => {
     if (!target) return
@@ -141,8 +145,10 @@ export function Bench() {
   const conclude = (claims: readonly string[], claim: 'present' | 'confirmed'): void => {
     const likely = thought?.standings.filter((s) => s.probability > 0.5) ?? []
     const citing = (ions: typeof likely): string[] => [...new Set(ions.flatMap((s) => s.evidence.filter((e) => e.weight >= 0.3).map((e) => e.entry)))]
-    void write(
-      claims.map((species) => ({ concluded: { species, claim, citing: citing(mixed ? likely.filter((s) => s.species === species) : likely) } })),
+    once(() =>
+      write(
+        claims.map((species) => ({ concluded: { species, claim, citing: citing(mixed ? likely.filter((s) => s.species === species) : likely) } })),
+      ),
     )
   }
   const { hinted, asked, nextHint } = hintsOf(jar?.case.hints, entries)
