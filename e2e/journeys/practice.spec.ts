@@ -255,3 +255,31 @@ test('a spoiled step says what it does and the way back, and shows what would ha
   await expect(spoiled).toContainText(/HNO3 2 M/)
   await accessible(page)
 })
+
+test('a line that the device does not keep is said not to be kept, until one is', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: /F-07/ }).click()
+  const line = page.locator('#line')
+  const write = async (text: string): Promise<void> => {
+    await line.fill(text)
+    await page.keyboard.press('Enter')
+  }
+  const main = page.getByRole('main', { name: 'notebook page' })
+  await expect(line).toBeVisible()
+  // A device with no room left, for one line.
+  await page.evaluate(() => {
+    const [add, put] = [IDBObjectStore.prototype.add, IDBObjectStore.prototype.put]
+    const full = (): never => {
+      throw new DOMException('no room', 'QuotaExceededError')
+    }
+    IDBObjectStore.prototype.add = IDBObjectStore.prototype.put = full
+    Object.assign(window, { roomAgain: () => Object.assign(IDBObjectStore.prototype, { add, put }) })
+  })
+  await write('flurb one')
+  await expect(page.getByRole('alert').filter({ hasText: 'did not keep what was written last' })).toBeVisible()
+  await expect(main).not.toContainText('flurb one')
+  await page.evaluate(() => (window as unknown as { roomAgain: () => void }).roomAgain())
+  await write('flurb two')
+  await expect(main).toContainText('flurb two')
+  await expect(page.getByRole('alert').filter({ hasText: 'did not keep' })).toHaveCount(0)
+})

@@ -105,6 +105,7 @@ export const useNotebook = create<NotebookState>((set, get) => ({
       set({ problem: NOT_KEPT })
       return []
     }
+    if (get().problem === NOT_KEPT) set({ problem: null })
     void flush()
     return fresh
   },
