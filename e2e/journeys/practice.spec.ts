@@ -268,12 +268,12 @@ test('a line that the device does not keep is said not to be kept, until one is'
   await expect(line).toBeVisible()
   // A device with no room left, for one line.
   await page.evaluate(() => {
-    const [add, put] = [IDBObjectStore.prototype.add, IDBObjectStore.prototype.put]
+    const { add, put } = Object.getOwnPropertyDescriptors(IDBObjectStore.prototype)
     const full = (): never => {
       throw new DOMException('no room', 'QuotaExceededError')
     }
     IDBObjectStore.prototype.add = IDBObjectStore.prototype.put = full
-    Object.assign(window, { roomAgain: () => Object.assign(IDBObjectStore.prototype, { add, put }) })
+    Object.assign(window, { roomAgain: () => Object.defineProperties(IDBObjectStore.prototype, { add, put }) })
   })
   await write('flurb one')
   await expect(page.getByRole('alert').filter({ hasText: 'did not keep what was written last' })).toBeVisible()
