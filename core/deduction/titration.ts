@@ -1,4 +1,4 @@
-import { chemistryOf, newState } from '../equilibrium'
+import { chemistryOf, newState, solveSystem } from '../equilibrium'
 import { Runner, seenLook, type Percept, type SeenLook } from '../perception'
 import { COMPONENT_INDEX, findReagent, inComponents, parseFormula, REAGENTS } from '../species'
 import { stepSchema, type Sample } from '../tube'
@@ -157,7 +157,7 @@ export function fractionsOf(ion: string, axis: Axis): Fractions {
     put('NO3^-', Math.max(1e-9, balance))
     put('Na^+', Math.max(1e-9, -balance))
     const totals = Float64Array.from(chemistry.components, (global) => given[global] ?? 1e-9)
-    chemistry.solver.solve({ totals, volume_L: 1, gasSpace: 0, allowed }, state)
+    solveSystem(chemistry.system, { totals, volume_L: 1, gasSpace: 0, allowed }, state)
     return -(state.lambda[hydrogen] ?? 0) / Math.LN10
   }
   const at: number[] = []

@@ -14,7 +14,7 @@ const AJAR = 1e-12
 export class ActiveSet {
   /** True when the last step changed neither the set of phases nor needed one that is missing. */
   settled = false
-  private readonly m: number
+  private m = 0
   private readonly lower: Float64Array
   private readonly reduced: Float64Array
   private readonly wall: Float64Array
@@ -29,10 +29,12 @@ export class ActiveSet {
   private readonly before: Float64Array
   private readonly correction: Float64Array
 
-  constructor(private readonly system: System) {
-    const m = system.components
-    const k = Math.max(system.phases, 1)
-    this.m = m
+  /** Its room is for systems of so many components and phases at most. */
+  constructor(
+    private system: System,
+    m: number,
+    k: number,
+  ) {
     this.lower = new Float64Array(m * m)
     this.reduced = new Float64Array(m)
     this.wall = new Float64Array(k)
@@ -47,7 +49,9 @@ export class ActiveSet {
   }
 
   /** Starts from the phases that are there, leaving out those that may not form; `kept` where they are as they were at an equilibrium, and no other is wanted. */
-  reset(phases: Float64Array, allowed: Uint8Array | undefined, kept: boolean): void {
+  reset(system: System, phases: Float64Array, allowed: Uint8Array | undefined, kept: boolean): void {
+    this.system = system
+    this.m = system.components
     this.size = 0
     this.settled = kept
     for (let p = 0; p < this.system.phases; p++) {
@@ -75,7 +79,7 @@ export class ActiveSet {
 
   /** Writes the step into `step` and the phases' amounts into `phases`; `hessian` holds the lower triangle and is kept. */
   minimise(hessian: Float64Array, gradient: Float64Array, lambda: Float64Array, phases: Float64Array, step: Float64Array): void {
-    this.before.set(phases)
+    for (let p = 0; p < this.system.phases; p++) this.before[p] = phases[p] as number
     this.factor(hessian)
     this.settled = true
     for (let j = 0; j < this.m; j++) this.reduced[j] = gradient[j] as number
@@ -295,7 +299,7 @@ export class ActiveSet {
       worst = Math.max(worst, Math.abs(left))
     }
     this.solveGram(this.size)
-    correction.fill(0)
+    correction.fill(0, 0, m)
     for (let q = 0; q < this.size; q++) {
       const y = solution[q] as number
       const p = set[q] as number

@@ -12,7 +12,6 @@ import {
   type SolventFamily,
 } from '../species'
 import { celsius, GAS_CONSTANT, kelvin, LN10, type Celsius } from '../units'
-import { Solver } from './solver'
 import { atTemperature, buildShape, type Shape, type System } from './system'
 
 /** The species that some components can make, and the shape of their system: the same at every temperature. */
@@ -35,7 +34,6 @@ interface Kinds {
 /** A system together with the chemistry its rows stand for. */
 export interface Chemistry extends Kinds {
   readonly system: System
-  readonly solver: Solver
   readonly temperature: Celsius
   readonly shift: Shift | undefined
 }
@@ -112,7 +110,7 @@ export function chemistryOf(present: readonly number[], temperature: Celsius, sh
     ]
     const phases = solids.map((s) => lnKAt(s, temperature) + shifted(shift, 'solid', s))
     const system = atTemperature(shape, rows, phases, temperature)
-    return { ...known, system, solver: new Solver(system), temperature, shift }
+    return { ...known, system, temperature, shift }
   })
 }
 const shifted = (shift: Shift | undefined, kind: string, { id }: Resolved): number => (shift?.get(`${kind}:${id}`) ?? 0) * LN10

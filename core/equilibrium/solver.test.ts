@@ -4,7 +4,7 @@ import { COMPONENTS } from '../species'
 import { celsius } from '../units'
 import { davies } from './activity'
 import { chemistryOf, type Chemistry } from './chemistry'
-import { newState, Solver, stateFrom, type State } from './solver'
+import { newState, solveSystem, stateFrom, type State } from './solver'
 import { buildSystem } from './system'
 
 interface Solved {
@@ -25,7 +25,7 @@ function solve(given: Readonly<Record<string, number>>, temperature = 25, withou
   const totals = Float64Array.from(chemistry.components, (g) => given[COMPONENTS[g] ?? ''] ?? 0)
   const state = warm ?? newState(chemistry.system)
   const allowed = Uint8Array.from(chemistry.solids, (s) => (without.includes(s.id) ? 0 : 1))
-  chemistry.solver.solve({ totals, volume_L: 1, gasSpace: 0, allowed }, state)
+  solveSystem(chemistry.system, { totals, volume_L: 1, gasSpace: 0, allowed }, state)
   return {
     chemistry,
     state,
@@ -151,6 +151,17 @@ describe('properties of any tube', () => {
     )
   })
 
+  test('what was solved before leaves no mark: the same to the last figure after other systems, larger and smaller', () => {
+    fc.assert(
+      fc.property(tube, tube, (t, other) => {
+        const first = solve(totalsOf(t), t.temperature).state
+        solve(totalsOf(other), other.temperature)
+        expect(solve(totalsOf(t), t.temperature).state).toEqual(first)
+      }),
+      { numRuns: 200, seed: 10 },
+    )
+  })
+
   test('a solid that may no longer form is not kept because the state held with it', () => {
     const { state } = solve({ 'H^+': 0, 'Ba^2+': 0.01, 'SO4^2-': 0.01, 'Na^+': 0.02, 'Cl^-': 0.02 })
     const without = solve({ 'H^+': 0, 'Ba^2+': 0.01, 'SO4^2-': 0.01, 'Na^+': 0.02, 'Cl^-': 0.02 }, 25, ['BaSO4'], stateFrom(state))
@@ -165,7 +176,7 @@ describe('gas space', () => {
     const totals = Float64Array.from(chemistry.components, (g) => (COMPONENTS[g] === 'NH4^+' ? 1e-4 : -1e-4))
     const state = newState(chemistry.system)
     const gasSpace = 0.1 / (0.082057 * 298.15)
-    chemistry.solver.solve({ totals, volume_L: 1e-3, gasSpace }, state)
+    solveSystem(chemistry.system, { totals, volume_L: 1e-3, gasSpace }, state)
     const dissolved = state.amounts[chemistry.aqueous.findIndex((s) => s.id === 'NH3')] ?? 0
     const gas = (state.amounts[chemistry.aqueous.length] ?? 0) * 1e-3
     expect(gas / gasSpace / dissolved).toBeCloseTo(10 ** -1.77, 3)
@@ -180,7 +191,7 @@ describe('what cannot be', () => {
     ['not a number', [0, NaN], 1],
   ])('%s is refused', (_, totals, volume_L) => {
     const state = newState(chemistry.system)
-    expect(() => chemistry.solver.solve({ totals: Float64Array.from(totals), volume_L, gasSpace: 0 }, state)).toThrow(RangeError)
+    expect(() => solveSystem(chemistry.system, { totals: Float64Array.from(totals), volume_L, gasSpace: 0 }, state)).toThrow(RangeError)
   })
   test('a component with no species of its own is refused when the system is built', () => {
     expect(() => buildSystem(2, [{ terms: [[0, 1]], lnK: 0, charge: 1, place: 0 }], [], 25)).toThrow(/component 1/)
@@ -210,7 +221,7 @@ describe('the solver by itself', () => {
       25,
     )
     const state = newState(system)
-    new Solver(system).solve({ totals: Float64Array.of(1, 2), volume_L: 1, gasSpace: 0 }, state)
+    solveSystem(system, { totals: Float64Array.of(1, 2), volume_L: 1, gasSpace: 0 }, state)
     // A·B is more stable than A + B, so A is used up in AB and the rest of B stands beside it.
     expect(state.phases[0]).toBe(0)
     expect(state.phases[2]).toBeGreaterThan(0.9)

@@ -1,6 +1,6 @@
 import { davies, IONIC_STRENGTH_LIMIT, SALTING_OUT } from './activity'
 import { ActiveSet } from './active-set'
-import type { System } from './system'
+import { MOST_SQUARED, type System } from './system'
 
 /** What is in the vessel. Totals in mol by component; only the hydrogen total may be negative. */
 export interface Totals {
@@ -86,13 +86,17 @@ let iterated = 0
 /** Iterations made so far by every solver of this process: by their difference it is known what some chemistry cost, on whatever machine. */
 export const iterationsSoFar = (): number => iterated
 
+/** How large a system may be. */
+type Room = Pick<System, 'components' | 'species' | 'phases'>
+
 /**
  * Equilibrium as the convex problem: minimise Σ amounts − Σ totals·λ over λ, no pure phase supersaturated; the multipliers of
  * the saturated phases are their amounts. Newton's method, the steps far from the balance damped in the logarithm, the
  * phases by an active set; activity coefficients follow the ionic strength between steps and are frozen once it settles.
- * Holds its own work space: one instance, one solve at a time.
+ * One work space serves every system, one solve at a time: thousands of systems are remembered, and one for each would take more
+ * memory than all else that a solver needs.
  */
-export class Solver {
+class Solver {
   private readonly total: Float64Array
   private readonly gradient: Float64Array
   private readonly positive: Float64Array
@@ -103,11 +107,11 @@ export class Solver {
   private readonly trial: Float64Array
   private readonly pull: Float64Array
   private readonly held: Float64Array
-  private readonly lnGamma: Float64Array
-  private readonly factor: Float64Array
+  /** By charge squared. */
+  private readonly lnGamma = new Float64Array(MOST_SQUARED + 1)
+  private readonly factor = new Float64Array(MOST_SQUARED + 1)
   /** ln K of each species with its activity coefficient, and the room it is in, taken in. */
   private readonly constant: Float64Array
-  private readonly distinct: number[]
   private readonly lnPlace = new Float64Array(3)
   private readonly active: ActiveSet
   private ionicStrength = 0
@@ -115,8 +119,11 @@ export class Solver {
   private ridge = 0
   private acidExcess = 0
 
-  constructor(readonly system: System) {
-    const m = system.components
+  private constructor(
+    private system: System,
+    private readonly room: Room,
+  ) {
+    const { components: m, species, phases } = room
     this.total = new Float64Array(m)
     this.gradient = new Float64Array(m)
     this.positive = new Float64Array(m)
@@ -127,18 +134,24 @@ export class Solver {
     this.trial = new Float64Array(m)
     this.pull = new Float64Array(m)
     this.held = new Float64Array(m)
-    this.active = new ActiveSet(system)
-    this.distinct = [...new Set(system.chargeSquared)]
-    this.constant = new Float64Array(system.species)
-    this.lnGamma = new Float64Array(Math.max(...this.distinct) + 1)
-    this.factor = new Float64Array(this.lnGamma.length)
+    this.active = new ActiveSet(system, m, phases)
+    this.constant = new Float64Array(species)
   }
 
-  /**
-   * Fills `state` with the equilibrium of `given`.
-   * @throws RangeError for totals that cannot be (a negative one other than the first component's, a volume not above zero)
-   * @throws EquilibriumError when the iteration does not end
-   */
+  /** At work on this system: the last one, or one with more room where that has too little. */
+  static on(system: System, last: Solver | undefined): Solver {
+    const room = last?.room
+    if (!last || !room || system.components > room.components || system.species > room.species || system.phases > room.phases)
+      return new Solver(system, {
+        components: Math.max(system.components, room?.components ?? 0),
+        species: Math.max(system.species, room?.species ?? 0),
+        phases: Math.max(system.phases, room?.phases ?? 0),
+      })
+    last.system = system
+    return last
+  }
+
+  /** As `solveSystem` below. */
   solve(given: Totals, state: State): void {
     this.load(given)
     for (const { warm, longest, iterations, ridge } of ATTEMPTS) {
@@ -157,7 +170,7 @@ export class Solver {
     else kept = this.makeFeasible(state, given.allowed)
     this.useActivities(state.ionicStrength)
     this.evaluate(state.lambda, state.amounts)
-    this.active.reset(state.phases, given.allowed, kept)
+    this.active.reset(this.system, state.phases, given.allowed, kept)
     // A state that holds for these totals too needs no step.
     let frozen = kept && this.followActivities(state, Infinity)
     let last = Infinity
@@ -181,8 +194,9 @@ export class Solver {
 
   private load(given: Totals): void {
     const { total } = this
+    const { components } = this.system
     if (!(given.volume_L > 0)) throw new RangeError(`a volume must be above zero, not ${given.volume_L} L`)
-    for (let j = 0; j < total.length; j++) {
+    for (let j = 0; j < components; j++) {
       const t = (given.totals[j] as number) / given.volume_L
       if (!Number.isFinite(t) || (t <= 0 && j > 0)) throw new RangeError(`component ${j} has the impossible total ${given.totals[j] ?? 'none'} mol`)
       total[j] = t
@@ -285,8 +299,8 @@ export class Solver {
     this.ionicStrength = ionicStrength
     const f = this.system.slope * davies(ionicStrength)
     const { lnGamma, constant, lnPlace } = this
-    const { species, lnK, place, chargeSquared } = this.system
-    for (const z2 of this.distinct) lnGamma[z2] = z2 === 0 ? SALTING_OUT * Math.min(ionicStrength, IONIC_STRENGTH_LIMIT) : -f * z2
+    const { species, lnK, place, chargeSquared, squares } = this.system
+    for (const z2 of squares) lnGamma[z2] = z2 === 0 ? SALTING_OUT * Math.min(ionicStrength, IONIC_STRENGTH_LIMIT) : -f * z2
     for (let i = 0; i < species; i++) {
       const where = place[i] as number
       constant[i] = (lnK[i] as number) + (where === 0 ? -(lnGamma[chargeSquared[i] as number] as number) : (lnPlace[where] as number))
@@ -355,7 +369,7 @@ export class Solver {
     const { components, species, pairStart, pairs, pairCoefficients, start, columns, coefficients } = this.system
     const { hessian, positive, negative, shrink } = this
     let far = false
-    hessian.fill(0)
+    hessian.fill(0, 0, components * components)
     for (let j = 0; j < components; j++) {
       const up = positive[j] as number
       const down = negative[j] as number
@@ -394,7 +408,7 @@ export class Solver {
    */
   private advance(state: State): number {
     const { step, trial, pull, total } = this
-    const m = step.length
+    const m = this.system.components
     let largest = 0
     for (let j = 0; j < m; j++) {
       largest = Math.max(largest, Math.abs(step[j] as number))
@@ -412,7 +426,7 @@ export class Solver {
       // The slope is monotone along the step: the secant brackets the root, kept away from both ends.
       t *= Math.min(0.6, Math.max(0.1, slope / (slope - after)))
     }
-    state.lambda.set(trial)
+    for (let j = 0; j < m; j++) state.lambda[j] = trial[j] as number
     if (t < 1) this.active.shorten(state.phases, t)
     return t * largest
   }
@@ -433,7 +447,7 @@ export class Solver {
   private slopeAlong(amounts: Float64Array): number {
     const { species, start, columns, coefficients, components } = this.system
     const { step, pull, held } = this
-    held.set(pull)
+    for (let j = 0; j < components; j++) held[j] = pull[j] as number
     for (let i = 0; i < species; i++) {
       const n = amounts[i] as number
       const end = start[i + 1] as number
@@ -449,7 +463,7 @@ export class Solver {
 
   /** Lets the activity coefficients follow the ionic strength; true once it no longer moves. */
   private followActivities(state: State, largest: number): boolean {
-    const { species, chargeSquared, place } = this.system
+    const { species, chargeSquared, squares, place } = this.system
     const { amounts } = state
     let doubled = 0
     for (let i = 0; i < species; i++) doubled += (chargeSquared[i] as number) * (amounts[i] as number)
@@ -458,10 +472,22 @@ export class Solver {
     if (moved <= 1e-8 * (strength + 1e-6)) return true
     if (largest > 3) return false
     const { factor, lnGamma } = this
-    factor.set(lnGamma)
+    for (const z2 of squares) factor[z2] = lnGamma[z2] as number
     this.useActivities(strength)
-    for (const z2 of this.distinct) factor[z2] = Math.exp((factor[z2] as number) - (lnGamma[z2] as number))
+    for (const z2 of squares) factor[z2] = Math.exp((factor[z2] as number) - (lnGamma[z2] as number))
     for (let i = 0; i < species; i++) if (place[i] === 0) amounts[i] = (amounts[i] as number) * (factor[chargeSquared[i] as number] as number)
     return false
   }
+}
+
+let solver: Solver | undefined
+
+/**
+ * Fills `state` with the equilibrium of `given` in a system.
+ * @throws RangeError for totals that cannot be (a negative one other than the first component's, a volume not above zero)
+ * @throws EquilibriumError when the iteration does not end
+ */
+export function solveSystem(system: System, given: Totals, state: State): void {
+  solver = Solver.on(system, solver)
+  solver.solve(given, state)
 }

@@ -11,6 +11,9 @@ export interface System extends Shape {
   readonly slope: number
 }
 
+/** The greatest square of a charge that a shape can hold. */
+export const MOST_SQUARED = 255
+
 /** What of a system is the same at every temperature. */
 export interface Shape {
   readonly components: number
@@ -22,6 +25,8 @@ export interface Shape {
   readonly coefficients: Float64Array
   /** Charge of each species, squared. */
   readonly chargeSquared: Uint8Array
+  /** Each value that occurs in it, once. */
+  readonly squares: readonly number[]
   /** 0 in the aqueous liquid, 1 in the gas space, 2 in a second liquid. */
   readonly place: Uint8Array
   /** For each species the pairs (j,k) of its components as positions in the packed lower triangle, with a_ij a_ik. */
@@ -83,12 +88,14 @@ export function buildShape(components: number, species: readonly SpeciesRow[], p
     pairStart[i + 1] = pairs.length
   })
   const phaseRows = compress(phases)
+  const chargeSquared = Uint8Array.from(species, (s) => s.charge * s.charge)
   return {
     components,
     species: species.length,
     phases: phases.length,
     ...rows,
-    chargeSquared: Uint8Array.from(species, (s) => s.charge * s.charge),
+    chargeSquared,
+    squares: [...new Set(chargeSquared)],
     place: Uint8Array.from(species, (s) => s.place),
     pairStart,
     pairs: Int32Array.from(pairs),

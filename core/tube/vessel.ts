@@ -1,4 +1,4 @@
-import { acidExcess, chemistryOf, newState, rootBetween, stateFrom, type Chemistry, type Shift, type State } from '../equilibrium'
+import { acidExcess, chemistryOf, newState, rootBetween, solveSystem, stateFrom, type Chemistry, type Shift, type State } from '../equilibrium'
 import { AQUEOUS, COMPONENTS, gasById, molarMass, type Extract, type Gas, type Solid, type Solution, type SolventData } from '../species'
 import { celsius, GAS_CONSTANT_L_atm, kelvin, LN10, ROOM, type Celsius } from '../units'
 import { convert, mayConvert } from './convert'
@@ -125,7 +125,7 @@ function equilibrate(vessel: Vessel, totals: Float64Array, shift: Shift | undefi
   const allowed = gatesOf(chemistry, vessel)
   const excess = acidExcess(strongAcid(totals, vessel.volume_mL))
   const secondLiquid = secondShare(vessel)
-  chemistry.solver.solve({ totals: local, volume_L: vessel.volume_mL / 1000, gasSpace: 0, secondLiquid, acidExcess: excess, allowed }, state)
+  solveSystem(chemistry.system, { totals: local, volume_L: vessel.volume_mL / 1000, gasSpace: 0, secondLiquid, acidExcess: excess, allowed }, state)
   return readContents(chemistry, state, vessel.volume_mL)
 }
 
@@ -281,7 +281,7 @@ function sharedWithGas(vessel: Vessel, contents: Contents, gasSpace: number): { 
   const excess = acidExcess(strongAcid(vessel.totals, vessel.volume_mL))
   const allowed = gatesOf(chemistry, vessel)
   const secondLiquid = secondShare(vessel)
-  chemistry.solver.solve({ totals, volume_L: vessel.volume_mL / 1000, gasSpace, secondLiquid, acidExcess: excess, allowed }, inSpace)
+  solveSystem(chemistry.system, { totals, volume_L: vessel.volume_mL / 1000, gasSpace, secondLiquid, acidExcess: excess, allowed }, inSpace)
   const gas = chemistry.gases.map((_, g) => ((inSpace.amounts[chemistry.aqueous.length + g] as number) * vessel.volume_mL) / 1000)
   return { gas, atm: gas.reduce((sum, n) => sum + n, 0) / gasSpace }
 }

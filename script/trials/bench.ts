@@ -9,6 +9,7 @@ import {
   doTest,
   findSalt,
   newState,
+  solveSystem,
   packPercepts,
   stepsOfTest,
   reason,
@@ -68,7 +69,7 @@ function solver(): void {
     totals.map((t, j) => (t + (added[COMPONENTS[chemistry.components[j] ?? -1] ?? ''] ?? 0) * 0.05) / 1.05)
   const drops = { 'of 0.1 M silver nitrate': withDrop({ 'Ag^+': 0.1, 'NO3^-': 0.1 }), 'of 2 M sodium hydroxide': withDrop({ 'H^+': -2, 'Na^+': 2 }) }
   const state = newState(chemistry.system)
-  const solve = (t: Float64Array): void => chemistry.solver.solve({ totals: t, volume_L: 1, gasSpace: 0, allowed }, state)
+  const solve = (t: Float64Array): void => solveSystem(chemistry.system, { totals: t, volume_L: 1, gasSpace: 0, allowed }, state)
   solve(totals)
   const solids = chemistry.solids.filter((_, p) => (state.phases[p] ?? 0) > 0).map((s) => s.id)
 

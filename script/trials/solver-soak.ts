@@ -1,4 +1,4 @@
-import { celsius, chemistryOf, COMPONENTS, newState, type Chemistry, type State } from '@foxing/core'
+import { celsius, chemistryOf, COMPONENTS, newState, solveSystem, type Chemistry, type State } from '@foxing/core'
 import { randomFrom } from './random'
 
 /**
@@ -26,9 +26,9 @@ for (let k = 0; k < count; k++) {
   const cold = newState(chemistry.system)
   const warm = newState(chemistry.system)
   try {
-    chemistry.solver.solve({ totals, volume_L: 1, gasSpace: 0 }, cold)
-    chemistry.solver.solve({ totals: neighbour, volume_L: 1, gasSpace: 0 }, warm)
-    chemistry.solver.solve({ totals, volume_L: 1, gasSpace: 0 }, warm)
+    solveSystem(chemistry.system, { totals, volume_L: 1, gasSpace: 0 }, cold)
+    solveSystem(chemistry.system, { totals: neighbour, volume_L: 1, gasSpace: 0 }, warm)
+    solveSystem(chemistry.system, { totals, volume_L: 1, gasSpace: 0 }, warm)
   } catch (error) {
     failed++
     console.log(String(error), JSON.stringify([...totalOf].map(([c, t]) => [COMPONENTS[c], t])), chemistry.temperature)
