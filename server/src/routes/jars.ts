@@ -31,6 +31,8 @@ const newEntriesSchema = z.object({
     .min(1)
     .max(200),
 })
+/** The place in a notebook after which it is asked for: all of it, unless given. */
+const afterSchema = z.coerce.number().int().min(-1).max(Number.MAX_SAFE_INTEGER).default(-1)
 const importSchema = z.object({
   id,
   code: label.code,
@@ -97,8 +99,9 @@ export const jarRoutes: readonly Route[] = [
   forPeople({
     method: 'get',
     path: '/jars/:id',
-    answer: ({ id, session, within }) =>
+    answer: ({ id, query, session, within }) =>
       within(async (client) => {
+        const after = afterSchema.parse(query('after'))
         const jar = await findJar(client, id('id'))
         const { rows: people } = await client.query<{ id: string; name: string }>(
           `select p.id, p.name from person p where p.id = $2
@@ -110,7 +113,7 @@ export const jarRoutes: readonly Route[] = [
         return {
           jar: { ...jar, partners: writers.slice(1), writable: writers.includes(session.person) },
           people,
-          entries: await entriesOf(client, jar.id),
+          entries: await entriesOf(client, jar.id, after),
           signatures: await signaturesOf(client, jar.id),
         }
       }),
@@ -120,7 +123,7 @@ export const jarRoutes: readonly Route[] = [
     path: '/jars/:id/entries',
     answer: ({ id, query, within }) =>
       within(async (client) => {
-        const after = z.coerce.number().int().min(-1).max(Number.MAX_SAFE_INTEGER).default(-1).parse(query('after'))
+        const after = afterSchema.parse(query('after'))
         return { entries: await entriesOf(client, (await findJar(client, id('id'))).id, after) }
       }),
   }),

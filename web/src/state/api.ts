@@ -27,7 +27,6 @@ const personSchema = z.object({ id: z.string(), name: z.string() })
 export type Named = z.infer<typeof personSchema>
 
 const placedSchema = z.object({ body: entrySchema, device: z.string(), order: z.number(), position: z.number(), author: z.string().nullable() })
-export type PlacedEntry = z.infer<typeof placedSchema> & { readonly body: Entry }
 
 const signatureSchema = z.object({ version: z.number(), signedAt: z.string(), by: z.string().nullable(), sha256: z.string() })
 export type Signature = z.infer<typeof signatureSchema>
@@ -153,9 +152,8 @@ export const api = {
   jars: async (): Promise<JarSummary[]> => (await call(z.object({ jars: z.array(summarySchema) }), '/jars')).jars,
   openJar: (jar: NewJar) => call(id, '/jars', jar),
   importJar: (sent: { id: string; code: string; title: string; device: string; notebook: Notebook }) => call(id, '/jars/import', sent),
-  jar: (jarId: string) => call(openedSchema, `/jars/${jarId}`),
-  entriesAfter: async (jarId: string, after: number): Promise<PlacedEntry[]> =>
-    (await call(z.object({ entries: z.array(placedSchema) }), `/jars/${jarId}/entries?after=${after}`)).entries,
+  /** A jar, with what was written in it after a place, or all of it. */
+  jar: (jarId: string, after = -1) => call(openedSchema, `/jars/${jarId}${after < 0 ? '' : `?after=${after}`}`),
   addEntries: async (jarId: string, device: string, entries: readonly { order: number; body: Entry }[]) =>
     (
       await call(z.object({ acknowledged: z.array(z.object({ id: z.string(), position: z.number() })) }), `/jars/${jarId}/entries`, {

@@ -1,5 +1,5 @@
 import { inOrder, type Entry } from '@foxing/core'
-import Dexie, { type Table } from 'dexie'
+import Dexie, { type Collection, type Table } from 'dexie'
 import type { Jar, Named, Signature } from './api'
 
 /** An entry on this device. Its place is null until the server has acknowledged it. */
@@ -9,9 +9,13 @@ export interface LocalEntry {
   readonly device: string
   readonly order: number
   readonly position: number | null
+  /** 1 where it has no place yet, else 0 or absent: what waits is found without looking through all there is. */
+  readonly waiting?: 0 | 1
   readonly author: string | null
   readonly body: Entry
 }
+
+const WAITING = { position: null, waiting: 1 } as const
 
 /** A jar on this device, with what was last known of it. */
 export interface LocalJar extends Jar {
@@ -36,6 +40,13 @@ export class LocalDatabase extends Dexie {
   constructor(readonly owner: string) {
     super(`foxing-${owner}`)
     this.version(1).stores({ entries: '[jar+id], jar, [jar+device+order]', jars: 'id, saved' })
+    this.version(2)
+      .stores({ entries: '[jar+id], jar, [jar+device+order], waiting' })
+      .upgrade(async (change) => {
+        const entries = change.table<LocalEntry>('entries')
+        const waiting = await entries.filter((e) => e.position === null).toArray()
+        await entries.bulkPut(waiting.map((e) => ({ ...e, ...WAITING })))
+      })
   }
 
   /** Entries of a jar in the notebook's one order. */
@@ -48,13 +59,23 @@ export class LocalDatabase extends Dexie {
     await this.transaction('rw', this.entries, async () => {
       const last = await this.entries.where('[jar+device+order]').between([jar, deviceId(), Dexie.minKey], [jar, deviceId(), Dexie.maxKey]).last()
       const from = (last?.order ?? 0) + 1
-      await this.entries.bulkPut(bodies.map((body, k) => ({ jar, id: body.id, device: deviceId(), order: from + k, position: null, author, body })))
+      await this.entries.bulkPut(bodies.map((body, k) => ({ jar, id: body.id, device: deviceId(), order: from + k, ...WAITING, author, body })))
     })
+  }
+
+  /** Entries that have not reached the server. */
+  waiting(): Collection<LocalEntry, [jar: string, id: string]> {
+    return this.entries.where('waiting').equals(1)
+  }
+
+  /** An entry has reached the server. */
+  async acknowledge(jar: string, id: string, position: number): Promise<void> {
+    await this.entries.update([jar, id], { position, waiting: 0 })
   }
 
   /** How much has not reached the server. */
   async unsent(): Promise<number> {
-    return (await this.entries.filter((e) => e.position === null).count()) + (await this.jars.where('saved').equals(0).count())
+    return (await this.waiting().count()) + (await this.jars.where('saved').equals(0).count())
   }
 }
 
@@ -79,7 +100,7 @@ export async function takeAlong(owner: string): Promise<number> {
   const to = openLocal(owner)
   await to.transaction('rw', to.jars, to.entries, async () => {
     await to.jars.bulkPut(jars.map((jar) => ({ ...jar, owner, saved: 0 as const })))
-    await to.entries.bulkPut(entries.map((entry) => ({ ...entry, author: owner, position: null })))
+    await to.entries.bulkPut(entries.map((entry) => ({ ...entry, author: owner, ...WAITING })))
   })
   from.close()
   await Dexie.delete(`foxing-${NOBODY}`)

@@ -1,8 +1,9 @@
 import { entrySchema, type Concluded, type Did, type Entry, type ObservationInput } from '@foxing/core'
 import { liveQuery, type Subscription } from 'dexie'
+import equal from 'fast-deep-equal/es6'
 import { create } from 'zustand'
 import { asApiError, type ApiError } from './api'
-import { local, type LocalJar } from './local'
+import { local, type LocalEntry, type LocalJar } from './local'
 import { useSession } from './session'
 import { flush, follow, pullJar } from './sync'
 
@@ -51,14 +52,12 @@ export const useNotebook = create<NotebookState>((set, get) => ({
       subscription = liveQuery(async () => ({ jar: await database.jars.get(id), entries: await database.entriesOf(id) })).subscribe(
         ({ jar, entries }) => {
           if (get().id !== id) return
+          const before = get()
           set({
-            jar: jar ?? null,
-            entries: sameEntries(
-              get().entries,
-              entries.map((e) => e.body),
-            ),
-            authors: new Map(entries.map((e) => [e.id, e.author])),
-            unsaved: new Set(entries.filter((e) => e.position === null).map((e) => e.id)),
+            jar: kept(before.jar, jar ?? null),
+            entries: keptEntries(before.entries, entries),
+            authors: kept(before.authors, new Map(entries.map((e) => [e.id, e.author]))),
+            unsaved: kept(before.unsaved, new Set(entries.filter((e) => e.position === null).map((e) => e.id))),
           })
         },
       )
@@ -70,11 +69,11 @@ export const useNotebook = create<NotebookState>((set, get) => ({
     }
     try {
       await flush()
-      await pullJar(id)
+      const last = await pullJar(id)
       if (get().id !== id) return
       set({ problem: null, bare: (await local().entriesOf(id)).length === 0 })
       unfollow?.()
-      unfollow = follow(id)
+      unfollow = follow(id, last)
     } catch (error) {
       const problem = asApiError(error)
       if (problem.status === 401) {
@@ -111,7 +110,15 @@ export const useNotebook = create<NotebookState>((set, get) => ({
   },
 }))
 
-/** The list there was where nothing has changed, so that nothing is thought out again because an entry has reached the server. */
-function sameEntries(before: readonly Entry[], now: readonly Entry[]): readonly Entry[] {
-  return before.length === now.length && before.every((e, k) => e.id === now[k]?.id) ? before : now
+/** What there was where the same has come again, so that nothing is drawn anew for it. */
+const kept = <T>(before: T, now: T): T => (equal(before, now) ? before : now)
+
+/**
+ * What is written never changes: what was there before is kept as it was, the list too where nothing has come to it. So nothing is thought out again because an entry has reached the
+ * server, and whoever compares two states of a page has found most of it alike at once.
+ */
+function keptEntries(before: readonly Entry[], now: readonly LocalEntry[]): readonly Entry[] {
+  const known = new Map(before.map((e) => [e.id, e]))
+  const entries = now.map(({ id, body }) => known.get(id) ?? body)
+  return before.length === entries.length && before.every((e, k) => e === entries[k]) ? before : entries
 }

@@ -16,7 +16,7 @@ async function wasHere(person: { id: string }, sent: boolean): Promise<void> {
   const database = openLocal(person.id)
   await database.jars.put(jarOf('one', person.id))
   await database.append('one', person.id, [entrySchema.parse({ id: 'e1', at: '', note: 'kept' })])
-  if (sent) await database.entries.update(['one', 'e1'], { position: 1 })
+  if (sent) await database.acknowledge('one', 'e1', 1)
   localStorage.setItem('foxing-me', JSON.stringify({ ...person, role: 'student', institution: 'Foxglove', classes: [] }))
   openLocal(NOBODY)
 }

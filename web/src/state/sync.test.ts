@@ -1,12 +1,12 @@
-import '../testing/device'
-import { beforeEach, describe, expect, test } from '@jest/globals'
+import { streams } from '../testing/device'
+import { beforeEach, describe, expect, jest, test } from '@jest/globals'
 import { entrySchema, type Entry } from '@foxing/core'
 import fc from 'fast-check'
 import { jarOf as ownedJar } from '../testing/jars'
 import { Server, type Fate } from '../testing/server'
 import { local, NOBODY, openLocal, type LocalJar } from './local'
 import { useSession } from './session'
-import { flush, pullJar, pullShelf, useSync } from './sync'
+import { flush, follow, pullJar, pullShelf, useSync } from './sync'
 
 const PERSON = { id: 'p-mira', name: 'Mira', role: 'student' as const, institution: 'Foxglove', classes: [] }
 let server: Server
@@ -127,6 +127,39 @@ describe('what is fetched', () => {
       [PERSON.id, null],
     ])
     expect((await local().jars.get('one'))?.title).toBe('renamed')
+  })
+  test('followed: a partner’s line that was placed before one’s own, and heard of after it, is not missed; what is here is not put down again', async () => {
+    await local().jars.put(jarOf('one', 1))
+    server.jars.set('one', jarOf('one'))
+    const theirs = (note: string): void => {
+      const position = server.of('one').length + 1
+      server.entries.set('one', [...server.of('one'), { body: line(note), device: 'theirs', order: position, position, author: 'p-else' }])
+    }
+    await write('one', 'mine')
+    await flush()
+    const stop = follow('one', await pullJar('one'))
+    theirs('a partner’s')
+    await write('one', 'mine after it')
+    await flush()
+    const put = jest.spyOn(local().entries, 'bulkPut')
+    const putJar = jest.spyOn(local().jars, 'put')
+    const hear = async (lines: number): Promise<void> => {
+      const before = put.mock.calls.length
+      streams.at(-1)?.onmessage?.()
+      for (let k = 0; k < 200 && (put.mock.calls.length === before || (await local().entries.count()) < lines); k++)
+        await new Promise((resolve) => setTimeout(resolve, 5))
+    }
+    await hear(3)
+    theirs('another')
+    await hear(4)
+    expect(notesOf('one')).toEqual(['mine', 'a partner’s', 'mine after it', 'another'])
+    expect((await local().entriesOf('one')).map((e) => e.position).sort()).toEqual([1, 2, 3, 4])
+    expect(put.mock.calls.map(([entries]) => (entries as readonly { body: Entry }[]).map(({ body }) => ('note' in body ? body.note : '?')))).toEqual([
+      ['a partner’s'],
+      ['another'],
+    ])
+    expect(putJar).not.toHaveBeenCalled()
+    stop()
   })
   test('the shelf: what the server shows no more goes from here, unless something of it was not sent', async () => {
     await local().jars.bulkPut([jarOf('gone', 1), jarOf('gone, but written in', 1), jarOf('not sent yet')])

@@ -67,7 +67,7 @@ async function sendAll(database: LocalDatabase): Promise<void> {
     await database.jars.update(id, { saved: 1 })
   }
   for (;;) {
-    const waiting = await database.entries.filter((e) => e.position === null).toArray()
+    const waiting = await database.waiting().toArray()
     const [first] = waiting
     if (!first) return
     useSync.setState({ sending: true })
@@ -81,7 +81,7 @@ async function sendAll(database: LocalDatabase): Promise<void> {
       batch.map(({ order, body }) => ({ order, body })),
     )
     await database.transaction('rw', database.entries, async () => {
-      for (const { id, position } of acknowledged) await database.entries.update([first.jar, id], { position })
+      for (const { id, position } of acknowledged) await database.acknowledge(first.jar, id, position)
     })
   }
 }
@@ -105,27 +105,46 @@ export async function pullShelf(): Promise<void> {
   })
   for (const id of before) {
     if (there.has(id)) continue
-    const own = database.entries.where('jar').equals(id)
-    if ((await own.filter((e) => e.position === null).count()) > 0) continue
+    if (
+      (await database
+        .waiting()
+        .filter((e) => e.jar === id)
+        .count()) > 0
+    )
+      continue
     await database.jars.delete(id)
-    await own.delete()
+    await database.entries.where('jar').equals(id).delete()
   }
 }
 
-/** Fetches a jar with its whole notebook. @throws ApiError */
-export async function pullJar(id: string): Promise<void> {
+/**
+ * Fetches a jar with its notebook, or with what came after a place in it. Only what is not here yet is put down: whoever draws the notebook is told of each thing that is.
+ * @returns the last place there is now
+ * @throws ApiError
+ */
+export async function pullJar(id: string, after = -1): Promise<number> {
   const database = local()
-  const { jar, people, entries, signatures } = await api.jar(id)
+  const { jar, people, entries, signatures } = await api.jar(id, after)
   await database.transaction('rw', database.jars, database.entries, async () => {
-    await database.jars.put({ ...(await known(database, jar)), partners: jar.partners, writable: jar.writable, people, signatures })
-    await database.entries.bulkPut(entries.map((entry) => ({ ...entry, jar: id, id: entry.body.id })))
+    const shown: LocalJar = { ...(await known(database, jar)), partners: jar.partners, writable: jar.writable, people, signatures }
+    if (JSON.stringify(await database.jars.get(id)) !== JSON.stringify(shown)) await database.jars.put(shown)
+    const here = await database.entries.bulkGet(entries.map(({ body }) => [id, body.id] as const))
+    await database.entries.bulkPut(
+      entries.filter(({ position }, k) => here[k]?.position !== position).map((entry) => ({ ...entry, jar: id, id: entry.body.id })),
+    )
   })
+  return entries.reduce((last, { position }) => Math.max(last, position), after)
 }
 
-/** Follows a jar that others write in, until it is told to stop. */
-export function follow(id: string): () => void {
+/** Follows a jar that others write in, from a place on, until it is told to stop. */
+export function follow(id: string, after: number): () => void {
   const stream = new EventSource(`/api/jars/${id}/live`)
-  stream.onmessage = () => void pullJar(id).catch(() => undefined)
+  let reached = after
+  stream.onmessage = () =>
+    void pullJar(id, reached).then(
+      (last) => (reached = Math.max(reached, last)),
+      () => undefined,
+    )
   return () => stream.close()
 }
 

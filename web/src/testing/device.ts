@@ -2,7 +2,7 @@ import Dexie from 'dexie'
 import { IDBKeyRange, indexedDB } from 'fake-indexeddb'
 
 /**
- * As much of a browser as the state of the pages asks for, to be imported before it: storage, a window that events reach, locks that are taken in turn, and streams that stay silent. Databases are kept in memory.
+ * As much of a browser as the state of the pages asks for, to be imported before it: storage, a window that events reach, locks that are taken in turn, and streams that say what a test has them say. Databases are kept in memory.
  */
 class Storage {
   private readonly kept = new Map<string, string>()
@@ -25,10 +25,15 @@ const locks = {
 
 export const visited: string[] = []
 const page = Object.assign(new EventTarget(), { location: { assign: (to: string): void => void visited.push(to) } })
-class SilentStream {
+/** Streams that were opened, the last one last. */
+export const streams: Stream[] = []
+class Stream {
   onmessage: (() => void) | null = null
+  constructor() {
+    streams.push(this)
+  }
   close = (): void => undefined
 }
 
-for (const [name, value] of Object.entries({ localStorage: new Storage(), window: page, navigator: { locks }, EventSource: SilentStream }))
+for (const [name, value] of Object.entries({ localStorage: new Storage(), window: page, navigator: { locks }, EventSource: Stream }))
   Object.defineProperty(globalThis, name, { value, configurable: true, writable: true })

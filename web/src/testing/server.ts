@@ -52,12 +52,17 @@ export class Server {
     }
     if (question === 'GET jars')
       return Response.json({ jars: [...this.jars.values()].map((jar) => ({ ...this.shown(jar), entries: this.of(jar.id).length, concluded: [] })) })
-    const [, id = '', rest] = /^\w+ jars\/([^/]+)(?:\/(\w+))?$/.exec(question) ?? []
+    const [, id = '', rest, after = -1] = /^\w+ jars\/([^/?]+)(?:\/(\w+))?(?:\?after=(\d+))?$/.exec(question) ?? []
     const jar = this.jars.get(id)
     if (!jar) return this.unknown(404)
     if (rest === 'entries')
       return Response.json({ acknowledged: this.take(id, body as { device: string; entries: { order: number; body: Entry }[] }) })
-    return Response.json({ jar: { ...this.shown(jar), partners: [], writable: true }, people: [], entries: this.of(id), signatures: [] })
+    return Response.json({
+      jar: { ...this.shown(jar), partners: [], writable: true },
+      people: [],
+      entries: this.of(id).filter((e) => e.position > Number(after)),
+      signatures: [],
+    })
   }
 
   of = (jar: string): Placed[] => this.entries.get(jar) ?? []

@@ -1,4 +1,5 @@
 import { placeOf, sayObservation, sayTogether, type Finding, type Seen, type SeenLook, type Undone } from '@foxing/core'
+import equal from 'fast-deep-equal/es6'
 import { memo, type ReactNode } from 'react'
 import type { Control, Look, PageRow } from '../../state/page'
 import { Chemistry } from '../../ui/Formula'
@@ -63,7 +64,6 @@ const isWaiting = (row: PageRow, unsaved: ReadonlySet<string>): boolean =>
 
 /** Whether a row would be drawn as it is: in a long notebook one line must not draw all the others anew. */
 function drawnAlike(a: Props, b: Props): boolean {
-  const alike = (x: unknown, y: unknown): boolean => x === y || JSON.stringify(x) === JSON.stringify(y)
   return (
     a.children === undefined &&
     b.children === undefined &&
@@ -72,9 +72,9 @@ function drawnAlike(a: Props, b: Props): boolean {
     a.onAgain === b.onAgain &&
     a.undo === b.undo &&
     isWaiting(a.row, a.unsaved) === isWaiting(b.row, b.unsaved) &&
-    alike(a.row, b.row) &&
-    alike(a.inference, b.inference) &&
-    alike(a.findings, b.findings) &&
+    equal(a.row, b.row) &&
+    equal(a.inference, b.inference) &&
+    equal(a.findings, b.findings) &&
     b.row.entries.every((e) => a.seen.get(e) === b.seen.get(e))
   )
 }
