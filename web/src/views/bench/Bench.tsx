@@ -335,7 +335,11 @@ const cautionsFor = ({ work }: PageRow): string[] => (work ? cautionsOf(work) : 
 /** Keeps the foot of the page in sight as it grows. */
 function Bottom({ on }: { readonly on: string }) {
   const end = useRef<HTMLDivElement>(null)
-  useEffect(() => void end.current?.scrollIntoView({ block: 'end' }), [on])
+  useEffect(() => {
+    // In the frame that lays the page out anyway, not in the task that drew what is new.
+    const frame = requestAnimationFrame(() => end.current?.scrollIntoView({ block: 'end' }))
+    return () => cancelAnimationFrame(frame)
+  }, [on])
   return <div ref={end} />
 }
 

@@ -1,5 +1,5 @@
 import { letterOf, rationsOf, type Case, type Entry } from '@foxing/core'
-import { useMemo, type ReactNode } from 'react'
+import { useDeferredValue, useMemo, type ReactNode } from 'react'
 import { unseen, type PageRow } from '../../state/page'
 import { wayOf } from './way'
 
@@ -77,7 +77,9 @@ const RESERVE = 1 / 3
 
 /** What is left of the sample, and of each solution made of it, by the amounts of the tests done. */
 function Left({ of, entries }: { readonly of: Case; readonly entries: readonly Entry[] }) {
-  const { sample, stocks } = useMemo(() => rationsOf(of, entries), [of, entries])
+  // What was just written is drawn first.
+  const written = useDeferredValue(entries)
+  const { sample, stocks } = useMemo(() => rationsOf(of, written), [of, written])
   const low = sample.left < sample.had * RESERVE
   return (
     <section aria-label="what is left" className="mt-4 grid gap-1 text-sm">

@@ -1,5 +1,5 @@
 import { CATIONS, fractionsOfWork, type Entry, type Fraction } from '@foxing/core'
-import { useMemo } from 'react'
+import { useDeferredValue, useMemo, useState } from 'react'
 import { Formula } from '../../ui/Formula'
 
 /** Cations less likely than this are no longer looked for in a tube. */
@@ -11,27 +11,42 @@ interface Props {
   readonly chances: ReadonlyMap<string, number> | null
 }
 
+/** With so many tubes the list is folded up until somebody unfolds it. */
+const MANY = 12
+
 const FORM = { sample: 'the sample', portion: 'a portion', solid: 'solid', liquid: 'liquid' } as const
 
 /** The tubes of a mixture as they were split: each by what it is, what made it, and what may be in it. */
 export function Fractions({ entries, chances }: Props) {
   const open = useMemo(() => (chances === null ? CATIONS : CATIONS.filter((ion) => (chances.get(ion) ?? 1) >= OPEN)), [chances])
-  const all = useMemo(() => fractionsOfWork(entries, open), [entries, open])
+  // What was just written is drawn first.
+  const written = useDeferredValue(entries)
+  const all = useMemo(() => fractionsOfWork(written, open), [written, open])
+  const [chosen, setChosen] = useState<boolean | null>(null)
+  const unfolded = chosen ?? all.length < MANY
   if (all.length < 2) return null
   const inHand = all.filter((f) => !f.parted && !f.empty && f.from !== null)
   return (
-    <details className="off-paper border-b border-rule px-5 py-2" open={all.length < 12}>
+    <details
+      className="off-paper border-b border-rule px-5 py-2"
+      open={unfolded}
+      onToggle={({ currentTarget }) => {
+        if (currentTarget.open !== unfolded) setChosen(currentTarget.open)
+      }}
+    >
       <summary className="flex min-h-11 cursor-pointer items-center gap-3">
         <span className="text-faint">tubes, as they were split</span>
         <span className="font-mono text-sm">{inHand.map((f) => f.vessel).join(' · ')} in hand</span>
       </summary>
-      <ul aria-label="tubes, as they were split" className="mb-2">
-        {all
-          .filter((f) => f.from === null)
-          .map((f) => (
-            <Branch key={f.id} fraction={f} all={all} />
-          ))}
-      </ul>
+      {unfolded && (
+        <ul aria-label="tubes, as they were split" className="mb-2">
+          {all
+            .filter((f) => f.from === null)
+            .map((f) => (
+              <Branch key={f.id} fraction={f} all={all} />
+            ))}
+        </ul>
+      )}
     </details>
   )
 }
