@@ -19,6 +19,16 @@ test('a mixture half taken apart: what is in it ion by ion, and the separation t
   await page.locator('#line').fill('black ppt, liquid orange')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('main')).toContainText('liquid orange')
+  // The tubes are folded up by key, and are then not drawn; unfolded they are all there again.
+  const tubes = page.getByRole('list', { name: 'tubes, as they were split' })
+  const fold = page.locator('summary').filter({ hasText: 'tubes, as they were split' })
+  await expect(tubes).toContainText('may hold')
+  const before = await tubes.getByRole('listitem').count()
+  await fold.press('Enter')
+  await expect(tubes).toHaveCount(0)
+  await fold.press('Enter')
+  await expect(tubes.getByRole('listitem')).toHaveCount(before)
+  await accessible(page)
 })
 
 test('a simulated mixture: begun, seen, concluded ion by ion, opened', async ({ page }) => {

@@ -1,4 +1,5 @@
 import { CATIONS, fractionsOfWork, type Entry, type Fraction } from '@foxing/core'
+import { ChevronRight } from 'lucide-react'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { Formula } from '../../ui/Formula'
 
@@ -35,6 +36,7 @@ export function Fractions({ entries, chances }: Props) {
       }}
     >
       <summary className="flex min-h-11 cursor-pointer items-center gap-3">
+        <ChevronRight className={`shrink-0 text-russet ${unfolded ? 'rotate-90' : ''}`} size={18} aria-hidden />
         <span className="text-faint">tubes, as they were split</span>
         <span className="font-mono text-sm">{inHand.map((f) => f.vessel).join(' · ')} in hand</span>
       </summary>
