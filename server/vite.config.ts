@@ -16,6 +16,7 @@ export default defineConfig({
         demo: 'src/demo.ts',
         percepts: 'src/percepts.ts',
         simulate: 'src/simulate.ts',
+        derive: 'src/derive.ts',
         admin: 'src/admin.ts',
       },
     },

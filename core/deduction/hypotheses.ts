@@ -2,7 +2,7 @@ import { iterationsSoFar } from '../equilibrium'
 import { once, Runner, type Bulk, type Percept, type Sight, type Told } from '../perception'
 import { SALTS, type Salt } from '../species'
 import type { Structure } from '../structure'
-import { vesselOf, type Conditions, type Nothing, type Powder, type Sample, type Vessel } from '../tube'
+import { vesselOf, type Conditions, type Nothing, type Powder, type Sample, type Step, type Vessel } from '../tube'
 import { groundOf, hangsOnSalts } from './mixture/ground'
 import type { Parts } from './mixture/parts'
 import { textOf, type Recipe } from './recipe'
@@ -53,15 +53,43 @@ const ITERATIONS_A_STEP = 12
 /** States of vessels kept of mixtures, a dozen kilobytes each. */
 const MOST_KEPT = 8_000
 
+/** A beginning longer than this stands by its digest, so that a tube worked on for hours does not fill the memory with its own history. */
+const LONGEST_TEXT = 2000
+/**
+ * A text as it stands for a beginning: itself, or where it is long 128 bits of it.
+ * Source of the mixing: four runs of the finaliser of MurmurHash3 (public domain) with seeds of their own.
+ */
+function shortened(text: string): string {
+  if (text.length <= LONGEST_TEXT) return text
+  const bits = [1, 2, 3, 4].map((seed) => {
+    let h = Math.imul(seed, 0x9e3779b1)
+    for (let k = 0; k < text.length; k++) {
+      h = Math.imul(h ^ text.charCodeAt(k), 0x85ebca6b)
+      h ^= h >>> 13
+    }
+    h = Math.imul(h ^ (h >>> 16), 0xc2b2ae35)
+    return ((h ^ (h >>> 15)) >>> 0).toString(36)
+  })
+  return `…${bits.join('.')}`
+}
+
 const beginnings = new WeakMap<Recipe['steps'], readonly string[]>()
 /** A recipe's beginnings, by what is done in them. */
 function beginningsOf(steps: Recipe['steps']): readonly string[] {
   let known = beginnings.get(steps)
   if (!known) {
     let text = ''
-    beginnings.set(steps, (known = steps.map((step) => (text += textOf(step)))))
+    beginnings.set(steps, (known = steps.map((step) => (text = shortened(text) + textOf(step)))))
   }
   return known
+}
+
+/** What somebody's question may cost, where many ask. */
+export interface Bounds {
+  /** States of vessels kept from one question to the next. */
+  readonly keep: number
+  /** Told how many steps a question has taken. @throws where that is more than it may */
+  readonly afford: (steps: number) => void
 }
 
 interface Node {
@@ -125,6 +153,7 @@ export class Simulations {
   /** Steps simulated so far. */
   made = 0
   private iterated = 0
+  private sinceAsked = 0
   private readonly shared = new Map<string, Expectation>()
   private readonly packs: { readonly pack: PerceptPack; readonly places: ReadonlyMap<string, number> }[] = []
 
@@ -133,6 +162,7 @@ export class Simulations {
     private readonly conditions: Conditions = {},
     /** The sample's volume, where it is a solution. */
     readonly sample_mL?: number,
+    private readonly bounds?: Bounds,
   ) {}
 
   /** Takes up percepts worked out ahead; those of another sample mass, or under other conditions, are no use and are left. */
@@ -166,6 +196,19 @@ export class Simulations {
       this.nodes.delete(id)
       this.known.delete(id)
     }
+  }
+
+  /** Begins a new question: what it may cost is counted from here, and states beyond those that are to be kept are forgotten, the oldest first. */
+  begin(): void {
+    this.sinceAsked = 0
+    if (!this.bounds) return
+    for (const states of this.nodes.values())
+      for (const key of states.keys()) {
+        if (this.kept <= this.bounds.keep) break
+        states.delete(key)
+        this.kept--
+      }
+    if (this.known.size > 0) this.known.clear()
   }
 
   /** What the recipe's last step shows with this in the jar; null where the step cannot be done with it. */
@@ -222,35 +265,42 @@ export class Simulations {
     return last && this.node(content, recipe.steps, recipe.steps.length - 1)?.runner.vessel(vesselOf(last))
   }
 
-  /** The state after the first so many of the steps. */
+  /** The state after the first so many of the steps: found, or gone on to from the longest beginning that is. */
   private node(content: Content, steps: Recipe['steps'], length = steps.length): Node | null {
     let known = this.nodes.get(content.id)
     if (!known) this.nodes.set(content.id, (known = new Map<string, Node | null>()))
-    const last = steps[length - 1]
-    const key = beginningsOf(steps)[length - 1]
-    if (!last || key === undefined) return null
-    const found = known.get(key)
-    if (found !== undefined) return found
-    const parent = length > 1 ? this.node(content, steps, length - 1) : undefined
-    if (parent === null) return null
+    const keys = beginningsOf(steps)
+    let from = length
+    let node: Node | null | undefined
+    while (from > 0 && (node = known.get(keys[from - 1] ?? '')) === undefined) from--
+    if (from === 0 && length > 0) node = undefined
+    for (let k = from; k < length && node !== null; k++) {
+      this.bounds?.afford(++this.sinceAsked)
+      node = this.goOn(content, node ?? null, steps, k)
+      known.set(keys[k] ?? '', node)
+      this.kept++
+      this.made++
+    }
+    return node ?? null
+  }
+
+  /** The next state after one, or the first where there is none. */
+  private goOn(content: Content, parent: Node | null, steps: Recipe['steps'], place: number): Node | null {
+    const last = steps[place] as Step
     const runner = parent
       ? parent.runner.fork()
       : new Runner(content.jar ?? { solids: [{ formula: content.id, mg: this.sample_mg }] }, this.conditions)
-    let node: Node | null
     const before = iterationsSoFar()
     try {
       const { sight, told, bulk } = runner.stepUnseen(last)
       // By then the state may be forgotten, and is worked out once more: what is seen of it outlives it.
-      const toldOfIt = (): Told => this.node(content, steps, length)?.told() ?? NOTHING_TOLD
-      node = { runner, percept: once(() => toldWhenAsked(sight(), toldOfIt)), told, bulk }
+      const toldOfIt = (): Told => this.node(content, steps, place + 1)?.told() ?? NOTHING_TOLD
+      return { runner, percept: once(() => toldWhenAsked(sight(), toldOfIt)), told, bulk }
     } catch {
       // A step that this does not allow (nothing left to take) says nothing about it.
-      node = null
+      return null
+    } finally {
+      this.iterated += iterationsSoFar() - before
     }
-    known.set(key, node)
-    this.iterated += iterationsSoFar() - before
-    this.kept++
-    this.made++
-    return node
   }
 }

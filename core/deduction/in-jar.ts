@@ -1,4 +1,4 @@
-import { findSalt, type Salt } from '../species'
+import { findIon, findSalt, type Salt } from '../species'
 import { compoundNamed, contentOf } from './organic'
 import type { Compound } from '../structure'
 import type { Content } from './hypotheses'
@@ -9,7 +9,7 @@ export interface InJar {
   /** As it is written: a formula, SMILES, or the ions of a solution. */
   readonly formula: string
   readonly name: string
-  /** Whether what was concluded is what is in it. */
+  /** Whether what was concluded, in the order it was, is what is in it. Of one substance the first that was named counts; of a mixture all that was. */
   readonly isSaid: (concluded: readonly string[]) => boolean
 }
 
@@ -22,18 +22,28 @@ export function saltIn(text: string): Salt | undefined {
   }
 }
 
+/** The first of several that names a substance and not an ion of it. */
+const firstWhole = (concluded: readonly string[]): string => concluded.find((said) => !isIon(said)) ?? ''
+function isIon(text: string): boolean {
+  try {
+    return findIon(text) !== undefined
+  } catch {
+    return false
+  }
+}
+
 export const heldSalt = (salt: Salt): InJar => ({
   content: salt,
   formula: salt.id,
   name: salt.data.name,
-  isSaid: (concluded) => concluded.some((said) => saltIn(said)?.id === salt.id),
+  isSaid: (concluded) => saltIn(firstWhole(concluded))?.id === salt.id,
 })
 
 export const heldCompound = ({ smiles, name }: Pick<Compound, 'smiles' | 'name'>): InJar => ({
   content: contentOf(smiles, name),
   formula: smiles,
   name,
-  isSaid: (concluded) => concluded.some((said) => compoundNamed(said)?.name === name),
+  isSaid: (concluded) => compoundNamed(concluded[0] ?? '')?.name === name,
 })
 
 /** A mixture of some ions, in solution or as salts ground together: all of them, and no other, say it. */

@@ -1,5 +1,5 @@
 import type { Percept } from '../perception'
-import { mixed } from '../species'
+import { pickedBy, type Chance } from '../species'
 import {
   COMPOUNDS,
   compoundOf,
@@ -140,7 +140,7 @@ export function askedOf({ id }: Content, { steps }: Recipe): boolean {
 export const tellsElements = (steps: Recipe['steps']): boolean => steps.some((s) => s.do === 'fuse' || s.do === 'copper-wire')
 
 /** The compound a seed draws to practise on, by its SMILES; the same on every machine. */
-export const drawCompound = (seed: number): string => COMPOUNDS[mixed(seed) % COMPOUNDS.length]?.smiles ?? 'CCO'
+export const drawCompound = (by: Chance): string => pickedBy(COMPOUNDS, by)?.smiles ?? 'CCO'
 
 /** A compound of the library by its name; undefined for any other text. */
 export const compoundNamed = (text: string): Compound | undefined => COMPOUNDS.find((c) => c.name.toLowerCase() === text.trim().toLowerCase())

@@ -42,11 +42,11 @@ function lineOf(step: Step): Line {
   }
 }
 
-/** A course of work as it grows, and the recipe of each of its steps. */
+/** A course of work as it grows, and the recipe of each of its steps. A recipe is put together when it is first asked for: a long notebook asks for few of them. */
 export class Course {
   private readonly lines: Line[] = []
-  /** Vessels that were left to stand by now. */
-  private readonly settled = new Set<string>()
+  /** Vessels that were left to stand, and the place of the line that first did. */
+  private readonly settled = new Map<string, number>()
 
   /**
    * Takes up the next step.
@@ -55,33 +55,34 @@ export class Course {
    */
   push(step: Step): Recipe {
     const last = lineOf(step)
-    if (step.do === 'stand') this.settled.add(last.vessel)
-    const kept = [...this.whatBearsOn(last), last]
+    const place = this.lines.length
+    if (step.do === 'stand' && !this.settled.has(last.vessel)) this.settled.set(last.vessel, place)
     this.lines.push(last)
-    const names = new Map<string, string>()
-    const stocks = new Set<string>()
-    const steps: Step[] = []
-    const texts: string[] = []
-    for (const line of kept) {
-      const renamed = renamedBy(line, names)
-      const text = textOf(renamed)
-      if (renamed.do === 'dissolve' || renamed.do === 'soda-extract') {
-        if (stocks.has(text)) continue
-        stocks.add(text)
-      }
-      steps.push(renamed)
-      texts.push(text)
+    let made: Recipe | undefined
+    const recipe = (): Recipe => (made ??= written([...this.whatBearsOn(place), last]))
+    return {
+      get key() {
+        return recipe().key
+      },
+      get steps() {
+        return recipe().steps
+      },
     }
-    return { key: `[${texts.join()}]`, steps }
   }
 
-  private whatBearsOn(last: Line): Line[] {
+  private hasSettled(vessel: string, by: number): boolean {
+    return (this.settled.get(vessel) ?? Infinity) <= by
+  }
+
+  /** The lines before a place that bear on the one there, in order. */
+  private whatBearsOn(place: number): Line[] {
+    const last = this.lines[place] as Line
     const needed = new Set(last.bases)
     const kept: Line[] = []
-    for (let i = this.lines.length - 1; i >= 0; i--) {
+    for (let i = place - 1; i >= 0; i--) {
       const line = this.lines[i] as Line
       if (line.looks && !(line.step.do === 'look' && line.vessel === last.vessel)) continue
-      const takesOut = line.from !== null && needed.has(baseOf(line.from)) && this.settled.has(line.from)
+      const takesOut = line.from !== null && needed.has(baseOf(line.from)) && this.hasSettled(line.from, place)
       const fills = line.fills !== null && needed.has(baseOf(line.fills))
       if (!needed.has(line.bases[0] as string) && !takesOut && !fills) continue
       kept.push(line)
@@ -89,6 +90,25 @@ export class Course {
     }
     return kept.reverse()
   }
+}
+
+/** Lines as a recipe: vessels by the order they are named in, each stock once. */
+function written(kept: readonly Line[]): Recipe {
+  const names = new Map<string, string>()
+  const stocks = new Set<string>()
+  const steps: Step[] = []
+  const texts: string[] = []
+  for (const line of kept) {
+    const renamed = renamedBy(line, names)
+    const text = textOf(renamed)
+    if (renamed.do === 'dissolve' || renamed.do === 'soda-extract') {
+      if (stocks.has(text)) continue
+      stocks.add(text)
+    }
+    steps.push(renamed)
+    texts.push(text)
+  }
+  return { key: `[${texts.join()}]`, steps }
 }
 
 /**

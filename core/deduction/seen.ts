@@ -1,13 +1,14 @@
 import { apartFromControls, asAmended, type Notebook, type Observation } from '../notebook'
 import { degreeOf, seenLook, type Seen, type SeenColour, type SeenLook } from '../perception'
 import { asNotebook, contentOfControl } from './controls'
-import { Simulations, type Content, type Expectation } from './hypotheses'
+import { Simulations, type Bounds, type Content, type Expectation } from './hypotheses'
 import { liquidOf, traceOf, type TraceStep } from './trace'
 import { everyTest } from '../schemes'
 import { LINE_COLOURS } from '../vocabulary'
 
 /**
  * What one `did` entry of a notebook shows with a known content of the jar, in words: its looks, smells and papers, and any gas on the way.
+ * @param simulations where states are to be kept for the next entry; of the same jar
  * @throws NotebookError for a test that is not in the catalogue
  */
 export function seenIn(
@@ -15,14 +16,13 @@ export function seenIn(
   entry: string,
   content: Content,
   jitter: readonly [number, number, number],
+  simulations: Simulations = simulationsFor(notebook),
 ): Seen {
   const control = apartFromControls(asAmended(notebook)).controls.find((run) => run.entry.id === entry)
   const held = control ? contentOfControl(control, notebook.case.kind) : null
   // What a control shows is of what it holds, whatever is in the jar.
   if (control)
     return held ? seenIn(asNotebook(control, notebook.case, held.mL), entry, held.content, jitter) : { format: 'foxing-seen/1', entry, looks: [] }
-  const { drop_mL, sample } = notebook.case
-  const simulations = new Simulations(sample.mg, drop_mL === undefined ? {} : { drop_mL }, liquidOf(notebook))
   const looks: SeenLook[] = []
   for (const step of traceOf(notebook).steps) {
     if (step.entry !== entry) continue
@@ -31,6 +31,12 @@ export function seenIn(
     if (worthALook(step)) looks.push(lookAt(step, expectation, jitter))
   }
   return { format: 'foxing-seen/1', entry, looks }
+}
+
+/** What work on a notebook's jar is simulated with. */
+export const simulationsFor = (notebook: Pick<Notebook, 'case' | 'entries'>, bounds?: Bounds): Simulations => {
+  const { drop_mL, sample } = notebook.case
+  return new Simulations(sample.mg, drop_mL === undefined ? {} : { drop_mL }, liquidOf(notebook), bounds)
 }
 
 /** Steps that are looked at as they are done. */

@@ -13,7 +13,7 @@ import { peopleRoutes } from './routes/people'
 /** Every address of the API. */
 export const ROUTES: readonly Route[] = [...peopleRoutes, ...classRoutes, ...jarRoutes]
 
-interface Parts extends Services {
+export interface Parts extends Services {
   readonly metrics?: Metrics
   readonly webRoot: string | undefined
   readonly secure: boolean
@@ -60,13 +60,17 @@ export function createApp({ metrics, webRoot, secure, trustProxy, stopping, ...s
     response.setHeader('cache-control', 'no-store')
     next()
   })
-  app.use('/api', express.json({ limit: '1mb' }))
   app.use('/api', routerOf(ROUTES, services))
   app.use('/api', (_request, _response, next) => next(new Refusal(404, 'there is nothing at this address', 'Check the address.')))
   if (webRoot !== undefined) {
     app.use(compression())
     app.use('/assets', express.static(join(webRoot, 'assets'), { immutable: true, maxAge: '365d' }))
-    app.use(express.static(webRoot, { index: false }))
+    app.use(express.static(webRoot, { index: false, setHeaders: (response) => void response.setHeader('Cache-Control', 'no-cache') }))
+    // A file that is not here, of another version perhaps, is no page: whoever kept a page in its place would have a page for a script.
+    app.get(
+      /^\/assets\/|\.\w+$/,
+      (_request, response) => void response.status(404).setHeader('Cache-Control', 'no-store').type('text/plain').send('not here\n'),
+    )
     app.get('/{*path}', (_request, response) => response.sendFile('index.html', { root: webRoot, headers: { 'Cache-Control': 'no-cache' } }))
   }
   app.use(answerErrors(services.log))

@@ -17,6 +17,8 @@ const schema = z.object({
   METRICS_PORT: z.coerce.number().int().min(0).max(65535).optional(),
   /** Threads that simulate secret unknowns. */
   SIMULATORS: z.coerce.number().int().min(1).max(64).default(2),
+  /** Threads that derive keys from passwords. */
+  HASHERS: z.coerce.number().int().min(1).max(64).default(2),
   LOG_LEVEL: z.enum(['debug', 'info', 'warn', 'error', 'silent']).default('info'),
   /** Says on the sign-in page that this is the demo. */
   FOXING_DEMO: flag.default('no'),
@@ -32,6 +34,7 @@ export interface Config {
   readonly webRoot: string | undefined
   readonly metricsPort: number | undefined
   readonly simulators: number
+  readonly hashers: number
   readonly logLevel: string
   readonly demo: boolean
 }
@@ -64,6 +67,7 @@ export function readConfig(environment: NodeJS.ProcessEnv): Config {
     webRoot: e.WEB_ROOT,
     metricsPort: e.METRICS_PORT,
     simulators: e.SIMULATORS,
+    hashers: e.HASHERS,
     logLevel: e.LOG_LEVEL,
     demo: e.FOXING_DEMO === 'yes',
   }

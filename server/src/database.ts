@@ -2,8 +2,23 @@ import pg from 'pg'
 import type { Session } from './sessions'
 
 export type Client = pg.PoolClient
-export type Role = 'student' | 'instructor' | 'technician'
+export type Role = 'student' | 'instructor' | 'technician' | 'administrator'
 export type Who = Pick<Session, 'institution' | 'person' | 'tokenHash'>
+
+declare const PROVED: unique symbol
+/** Somebody whose session the database has found in this request. Whatever costs much asks for it, so that nothing is worked out for a session that is only claimed. */
+export interface Proved {
+  readonly institution: string
+  readonly person: string
+  readonly role: Role
+  readonly [PROVED]: true
+}
+
+/** Whether somebody may do what is for instructors. */
+export const teaches = (role: Role): boolean => role === 'instructor' || role === 'administrator'
+
+/** How long one statement, and a transaction in which nothing happens, may take before the database ends it, ms. */
+const STATEMENT_MS = 15_000
 
 /** Thrown when the session that was named is not there any more. */
 export class SignedOut extends Error {
@@ -18,7 +33,14 @@ export class Database {
 
   /** @param url of a login that owns nothing: foxing_app */
   constructor(url: string, onError: (error: Error) => void, connections = 10) {
-    this.pool = new pg.Pool({ connectionString: url, max: connections, connectionTimeoutMillis: 5000, idleTimeoutMillis: 30_000 })
+    this.pool = new pg.Pool({
+      connectionString: url,
+      max: connections,
+      connectionTimeoutMillis: 5000,
+      idleTimeoutMillis: 30_000,
+      statement_timeout: STATEMENT_MS,
+      idle_in_transaction_session_timeout: STATEMENT_MS,
+    })
     // A connection lost while idle is replaced by the next one asked for.
     this.pool.on('error', onError)
   }
@@ -27,7 +49,7 @@ export class Database {
    * Runs `work` in one transaction with row-level security set to `who`.
    * @throws SignedOut when there is no such session
    */
-  async as<T>(who: Who, work: (client: Client, role: Role) => Promise<T>): Promise<T> {
+  async as<T>(who: Who, work: (client: Client, role: Role, proved: Proved) => Promise<T>): Promise<T> {
     const client = await this.pool.connect()
     try {
       await client.query('begin')
@@ -38,7 +60,7 @@ export class Database {
       })
       const role = rows[0]?.enter
       if (!role) throw new SignedOut()
-      const result = await work(client, role)
+      const result = await work(client, role, { institution: who.institution, person: who.person, role } as Proved)
       await client.query('commit')
       client.release()
       return result

@@ -2,7 +2,7 @@ import { caseSchema, doTest, entrySchema, findSalt, reason, Simulations, type Ca
 import { createHash, randomBytes } from 'node:crypto'
 import pg from 'pg'
 import { Database, type Who } from './database'
-import { verifierOf, newSalt, proofOf } from './passwords'
+import { hashingHere, newSalt, verifierOf } from './passwords'
 import { Appending } from './services/appending'
 import { openJar, seal } from './services/jars'
 
@@ -228,7 +228,7 @@ async function load(ownerUrl: string, appUrl: string): Promise<void> {
       person,
       `${login}@${DOMAIN}`,
       salt,
-      verifierOf(await proofOf(PASSWORD, salt)),
+      verifierOf(await hashingHere.proofOf(PASSWORD, salt)),
     )
     await put('insert into membership (institution_id, class_id, person_id) values ($1, $2, $3)', INSTITUTION, CLASS, person)
     const tokenHash = randomBytes(32)
@@ -250,10 +250,7 @@ async function load(ownerUrl: string, appUrl: string): Promise<void> {
     const entries = entriesFor(jar, salt, settings)
     const who = sessionOf(jar.owner)
     if (jar.issued) await issue(database, sessionOf(INSTRUCTOR), { ...jar, id, case: settings, owner: who.person })
-    else
-      await database.as(who, (client) =>
-        openJar(client, who, { id, code: jar.code, title: jar.title, kind: jar.kind, case: settings }, { holds: jar.salt, seed: 7 }),
-      )
+    else await database.as(who, (client) => openJar(client, who, { id, code: jar.code, title: jar.title, kind: jar.kind, case: settings }, jar.salt))
     if (entries.length > 0)
       await appending.append(
         who,
@@ -278,7 +275,7 @@ const issue = (
        values ($1, $2, $3, $4, $5, 'simulated', $6, $7, $8, 'by instructor') on conflict do nothing`,
       [INSTITUTION, jar.id, jar.owner, jar.code, jar.title, jar.case, CLASS, instructor.person],
     )
-    if (rowCount === 1) await seal(client, INSTITUTION, jar.id, jar.salt, 7)
+    if (rowCount === 1) await seal(client, INSTITUTION, jar.id, jar.salt)
   })
 
 const { OWNER_DATABASE_URL: ownerUrl, DATABASE_URL: appUrl } = process.env

@@ -17,6 +17,7 @@ export class Live {
   private timer: NodeJS.Timeout | undefined
   private client: pg.Client | undefined
   private closed = false
+  private readonly open = new Set<() => void>()
 
   constructor(
     private readonly url: string,
@@ -59,6 +60,18 @@ export class Live {
       all.delete(heard)
       if (all.size === 0) this.listeners.delete(key)
     }
+  }
+
+  /** Ends a page's waiting when the server stops; answers how to take that back. */
+  whenHungUp(end: () => void): () => void {
+    this.open.add(end)
+    return () => this.open.delete(end)
+  }
+
+  /** Ends the waiting of every page: they ask again, and find another server. */
+  hangUp(): void {
+    for (const end of this.open) end()
+    this.open.clear()
   }
 
   /** To be called once a change of the jar is committed. */

@@ -7,6 +7,7 @@ import { Live } from './live'
 import { newLog } from './logging'
 import { Metrics } from './metrics'
 import { Cookies } from './sessions'
+import { hashingThreads } from './passwords'
 import { threads } from './simulator'
 
 /** How long open requests may take to end before the server stops without them, ms. */
@@ -18,6 +19,7 @@ async function main(): Promise<void> {
   const database = new Database(config.databaseUrl, (err) => log.warn({ err }, 'idle connection lost'), config.connections)
   const live = new Live(config.databaseUrl, database.pool, log)
   const simulator = threads(new URL('./simulate.js', import.meta.url).href, config.simulators)
+  const hashing = hashingThreads(new URL('./derive.js', import.meta.url).href, config.hashers)
   const metrics = new Metrics(database, live)
   let stopping = false
   const app = createApp({
@@ -26,6 +28,11 @@ async function main(): Promise<void> {
     live,
     appending: new Appending(database, (entries) => metrics.acknowledged.inc(entries)),
     simulator,
+    hashing,
+    security: (event, about = {}) => {
+      metrics.happened(event)
+      log.info({ security: event, ...about }, 'security')
+    },
     metrics,
     log,
     cookies: new Cookies(config.secure),
@@ -51,13 +58,15 @@ async function main(): Promise<void> {
     force.unref()
     measured?.close()
     server.close(() => {
-      void Promise.all([live.close(), simulator.close()])
+      void Promise.all([live.close(), simulator.close(), hashing.close()])
         .then(() => database.close())
         .then(() => log.info('stopped'))
     })
     server.closeIdleConnections()
-    // Pages that wait for changes hold their connection open for good; they come back by themselves.
-    setTimeout(() => server.closeAllConnections(), 1000).unref()
+    // Pages that wait for changes hold their connection open for good; they come back by themselves. Whatever else is under way is given its time.
+    live.hangUp()
+    // A connection that falls idle once its answer is sent is closed, so that the last of them ends the server.
+    setInterval(() => server.closeIdleConnections(), 100).unref()
   }
   process.on('SIGTERM', () => stop('SIGTERM'))
   process.on('SIGINT', () => stop('SIGINT'))

@@ -3,6 +3,7 @@ import { createServer, type Server } from 'node:http'
 import { collectDefaultMetrics, Counter, Gauge, Histogram, Registry } from 'prom-client'
 import type { Database } from './database'
 import type { Live } from './live'
+import { SECURITY_EVENTS, type SecurityEvent } from './security'
 
 /** What can be counted without knowing anybody: requests by route and outcome, lines acknowledged, connections. */
 export class Metrics {
@@ -15,6 +16,13 @@ export class Metrics {
     registers: [this.registry],
   })
   readonly acknowledged = new Counter({ name: 'foxing_entries_acknowledged_total', help: 'Entries acknowledged.', registers: [this.registry] })
+
+  private readonly events = new Counter({
+    name: 'foxing_security_events_total',
+    help: 'What bears on security, by kind.',
+    labelNames: ['event'],
+    registers: [this.registry],
+  })
 
   constructor(database: Database, live: Live) {
     collectDefaultMetrics({ register: this.registry })
@@ -29,6 +37,7 @@ export class Metrics {
         connections.set({ state: 'waiting' }, database.pool.waitingCount)
       },
     })
+    for (const event of SECURITY_EVENTS) this.events.inc({ event }, 0)
     const pages = new Gauge({
       name: 'foxing_live_pages',
       help: 'Pages that are told of changes.',
@@ -38,6 +47,8 @@ export class Metrics {
       },
     })
   }
+
+  readonly happened = (event: SecurityEvent): void => this.events.inc({ event })
 
   /** Takes the time of every request. Paths stand as their pattern, without ids. */
   readonly watch: RequestHandler = (request, response, next) => {

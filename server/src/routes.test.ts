@@ -73,6 +73,10 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   'get /door': [{ ask: () => ['/door'], allowed: null }],
   'post /sign-in': [{ ask: () => ['/sign-in', { login: 'nobody@school.example', password: 'wrong' }], allowed: {} }],
   'post /join': [{ ask: () => ['/join', { code: 'AAAA-AAAA-AAAA', name: 'X', login: 'x@school.example', password: 'ten letters' }], allowed: {} }],
+  'post /reset': [{ ask: () => ['/reset', { code: 'AAAA-AAAA-AAAA', password: 'ten letters' }], allowed: {} }],
+  'get /me/sessions': [{ ask: () => ['/me/sessions'], allowed: everyone(200) }],
+  // Of others' sessions nothing is ended: the id is looked for among one's own.
+  'delete /me/sessions/:session': [{ ask: () => [`/me/sessions/${randomUUID()}`], allowed: everyone(204) }],
   'get /me': [{ ask: () => ['/me'], allowed: everyone(200) }],
   'get /me/everything': [{ ask: () => ['/me/everything'], allowed: everyone(200) }],
   'post /me/password': [{ ask: () => ['/me/password', { old: 'a wrong one', new: 'a new password' }], allowed: {} }],
@@ -84,6 +88,9 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     { ask: () => ['/classes', { id: classId, name: 'Taken over' }], allowed: { eve: 201 }, about: 'the id of one that is there', within: true },
   ],
   'post /classes/:id/invitations': [{ ask: () => [`/classes/${classId}/invitations`, { role: 'instructor' }], allowed: { eve: 201 } }],
+  'get /classes/:id/invitations': [{ ask: () => [`/classes/${classId}/invitations`], allowed: { eve: 200 } }],
+  'delete /invitations/:code': [{ ask: () => [`/invitations/${randomUUID()}`], allowed: everyone(204) }],
+  'post /people/:person/reset': [{ ask: () => [`/people/${people.ada?.who.person ?? ''}/reset`, {}], allowed: { eve: 201 } }],
   'post /classes/:id/issue': [
     { ask: () => [`/classes/${classId}/issue`, { people: [people.ada?.who.person], code: 'X', holds: 'AgNO3' }], allowed: { eve: 201 } },
     {
@@ -121,6 +128,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       about: 'into one that is there',
     },
   ],
+  'get /jars/:id/codes': [{ ask: () => [`/jars/${jars.shared}/codes`], allowed: { ada: 200, ben: 200 } }],
   'get /jars/:id': [
     { ask: () => [`/jars/${jars.shared}`], allowed: { ada: 200, ben: 200 }, about: 'shared' },
     { ask: () => [`/jars/${jars.issued}`], allowed: { ada: 200, eve: 200 }, about: 'issued' },
@@ -170,8 +178,8 @@ describe('who is answered', () => {
     const [path, body] = asked()
     for (const name of asking.filter((p) => !(allowed && p in allowed))) {
       const answer = await ask(base, people[name], method, path, body)
-      expect({ name, status: answer.status, refused: [401, 403, 404, 409].includes(answer.status) }).toMatchObject({ name, refused: true })
-      if (name === 'nobody' && route !== 'post /join') expect(answer.status).toBe(401)
+      expect({ name, status: answer.status, refused: [401, 403, 404, 409, 429].includes(answer.status) }).toMatchObject({ name, refused: true })
+      if (name === 'nobody' && route !== 'post /join' && route !== 'post /reset') expect(answer.status).toBe(401)
       // A refusal is words for a person, and names nothing of what it keeps from them.
       expect(Object.keys(answer.body).sort()).toEqual(['error', 'todo'])
       expect(answer.text).not.toMatch(/AgNO3|S-1|A-1/)

@@ -44,7 +44,7 @@ beforeAll(async () => {
   const jar = { title: '', case: { kind: 'salt' } as never }
   await world.database.as(ada.who, async (client) => {
     await openJar(client, ada.who, { ...jar, id: ids.shared, code: 'A-1', kind: 'real' }, null)
-    await openJar(client, ada.who, { ...jar, id: ids.practice, code: 'P-1', kind: 'simulated' }, { holds: 'AgNO3', seed: 1 })
+    await openJar(client, ada.who, { ...jar, id: ids.practice, code: 'P-1', kind: 'simulated' }, 'AgNO3')
     for (const [id, of] of [
       [ids.note, ids.shared],
       [randomUUID(), ids.practice],
@@ -70,8 +70,9 @@ beforeAll(async () => {
       "insert into jar (institution_id, id, owner_id, code, title, kind, settings, class_id, issued_by, reveal) values ($1, $2, $3, 'S-1', '', 'simulated', '{}', $4, $5, 'by instructor')",
       [one, ids.issued, ada.who.person, first, eve.who.person],
     )
-    await seal(client, one, ids.issued, 'AgNO3', 1)
+    await seal(client, one, ids.issued, 'AgNO3')
   })
+  await world.owner.query('insert into usage (institution_id, jar_id, lines) values ($1, $2, 1)', [one, ids.shared])
   await world.owner.query('insert into partner (institution_id, jar_id, person_id) values ($1, $2, $3)', [one, ids.shared, ben.who.person])
   await world.owner.query('insert into credential (institution_id, person_id, login, salt, verifier) values ($1, $2, $3, $4, $5)', [
     one,
@@ -105,6 +106,9 @@ const READERS: Readonly<
   credential: { of: () => ['true'], read: null },
   attempt: { of: () => ['true'], read: null },
   decoy: { of: () => ['true'], read: null },
+  failure: { of: () => ['true'], read: null },
+  familiar: { of: () => ['true'], read: null },
+  usage: { of: () => ['jar_id = $1', ids.shared], read: { ada: 1, ben: 1 } },
   migration: { of: () => ['true'], read: null },
 }
 
@@ -130,6 +134,10 @@ const WRITES: readonly { readonly name: string; readonly sql: () => [sql: string
   { name: 'use her session', sql: () => ['update session set seen_at = now() where person_id = $1', people.ada.who.person], mine: ['ada'] },
   { name: 'change her password', sql: () => ['update credential set verifier = $1', Buffer.alloc(32)] },
   { name: 'forget attempts', sql: () => ['delete from attempt'] },
+  { name: 'forget wrong passwords', sql: () => ['delete from failure'] },
+  { name: 'become familiar', sql: () => ["insert into familiar values ($1, 'x', now())", ids.institution] },
+  { name: 'make room for oneself', sql: () => ['update usage set lines = 0'] },
+  { name: 'have known the answer earlier', sql: () => ['update jar set answered_at = now() where id = $1', ids.issued] },
   { name: 'change the decoy', sql: () => ["update decoy set secret = 'x'"] },
   {
     name: 'put a jar on her shelf',
@@ -217,6 +225,28 @@ const WRITES: readonly { readonly name: string; readonly sql: () => [sql: string
       ids.class,
     ],
     mine: ['eve'],
+  },
+  { name: 'take back a code to her jar', sql: () => ['delete from invitation where id = $1', ids.invitation], mine: ['ada'] },
+  {
+    name: 'make a code for her password',
+    sql: () => [
+      "insert into invitation (institution_id, id, code_hash, role, person_id, created_by, expires_at, uses_left) values ($1, $2, $3, 'reset', $4, current_person(), now(), 1)",
+      ids.institution,
+      randomUUID(),
+      codeHash(randomUUID()),
+      people.ada.who.person,
+    ],
+    mine: ['eve'],
+  },
+  {
+    name: 'make a code for administrators',
+    sql: () => [
+      "insert into invitation (institution_id, id, code_hash, role, class_id, created_by, expires_at, uses_left) values ($1, $2, $3, 'administrator', $4, current_person(), now(), 1)",
+      ids.institution,
+      randomUUID(),
+      codeHash(randomUUID()),
+      ids.class,
+    ],
   },
   { name: 'make an invitation last', sql: () => ["update invitation set expires_at = 'infinity'"] },
 ]

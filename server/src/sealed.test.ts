@@ -13,7 +13,7 @@ const CASES = {
 describe('what is sealed in a jar', () => {
   test.each(Object.entries(CASES))('of %s is drawn by its seed, alike each time, and read back', async (_, settings) => {
     const text = drawnFor(settings, 4)
-    expect(await here.draw({ settings, seed: 4 })).toBe(text)
+    expect(await here.draw(undefined as never, { settings, seed: 4 })).toBe(text)
     const sealed = sealedContent(text)
     expect(sealed.formula).not.toBe('')
     expect([5, 6, 7].some((seed) => drawnFor(settings, seed) !== text)).toBe(true)
@@ -37,7 +37,8 @@ describe('what is sealed in a jar', () => {
     expect(isSaid([...formula.split(' '), 'Ra^2+'])).toBe(false)
   })
   test('a salt is said by any spelling of its formula, a compound by its name', () => {
-    expect(sealedContent('AgNO3').isSaid(['KI', 'AgNO3'])).toBe(true)
+    expect(sealedContent('AgNO3').isSaid(['Ag^+', 'AgNO3', 'KI'])).toBe(true)
+    expect(sealedContent('AgNO3').isSaid(['KI', 'AgNO3'])).toBe(false)
     expect(sealedContent('AgNO3').isSaid(['KI'])).toBe(false)
     const acid = sealable({ kind: 'organic' }, 'Benzoic acid') ?? ''
     expect(sealedContent(acid).isSaid(['benzoic acid'])).toBe(true)

@@ -10,9 +10,11 @@ import {
   readStructuresWith,
   saltIn,
   type Case,
+  type Chance,
   type InJar,
 } from '@foxing/core'
 import { perceive } from '@foxing/core/structure/perceive'
+import { randomInt } from 'node:crypto'
 import { z } from 'zod'
 
 readStructuresWith(perceive)
@@ -22,11 +24,14 @@ const solutionSchema = z.object({ ions: z.record(z.string(), z.number().positive
 /** A solid as it is sealed: mg of each salt, and what ions they are made of. */
 const solidSchema = z.object({ solids: z.array(z.object({ formula: z.string(), mg: z.number().positive() })), parts: z.array(z.string()) })
 
-/** What a seed puts into a practice jar of some kind: a salt's formula, a compound's SMILES, or a mixture as JSON. */
-export function drawnFor(settings: Case, seed: number): string {
-  if (settings.kind === 'organic') return drawCompound(seed)
-  if (settings.kind === 'salt') return drawSalt(seed)
-  const { content, cations, anions } = practiceMixture(seed, settings)
+/** Numbers in [0, 1) from the system's generator: 48 bits each, which nobody can foretell from others. */
+const unforeseen = (): number => randomInt(2 ** 48 - 1) / (2 ** 48 - 1)
+
+/** What is drawn for a jar of some kind, by a seed or by the system's generator: a salt's formula, a compound's SMILES, or a mixture as JSON. */
+export function drawnFor(settings: Case, by: Chance = unforeseen): string {
+  if (settings.kind === 'organic') return drawCompound(by)
+  if (settings.kind === 'salt') return drawSalt(by)
+  const { content, cations, anions } = practiceMixture(by, settings)
   const parts = [...cations, ...anions]
   const { jar } = content
   return JSON.stringify(

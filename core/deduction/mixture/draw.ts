@@ -1,4 +1,4 @@
-import { SALTS, seeded, type Salt } from '../../species'
+import { SALTS, streamOf, type Chance, type Salt } from '../../species'
 import { standTogether } from '../../schemes'
 import type { Case } from '../../notebook'
 import type { Content } from '../hypotheses'
@@ -59,11 +59,11 @@ const USUAL = { cations: 4, anions: 3 } as const
 
 /** A solution to practise on, the same for the same seed. */
 export function practiceSolution(
-  seed: number,
+  by: Chance,
   { maxCations = USUAL.cations, maxAnions = USUAL.anions }: { maxCations?: number | undefined; maxAnions?: number | undefined },
   mL?: number,
 ): Drawn {
-  const random = seeded(seed)
+  const random = streamOf(by)
   const upTo = (most: number, least: number): number => least + Math.floor(random() * Math.max(1, most - least + 1))
   return drawSolution(upTo(maxCations, Math.min(2, maxCations)), upTo(maxAnions, 1), random, mL)
 }
@@ -87,11 +87,11 @@ function dissolves(content: Content): boolean {
  * @throws RangeError when none is found
  */
 export function practicePowder(
-  seed: number,
+  by: Chance,
   { maxCations = USUAL.cations, maxAnions = USUAL.anions }: { maxCations?: number | undefined; maxAnions?: number | undefined },
   mg: number,
 ): Drawn {
-  const random = seeded(seed)
+  const random = streamOf(by)
   for (let k = 0; k < TRIES; k++) {
     const salts = Array.from({ length: 2 + Math.floor(random() * (SALTS_TOGETHER - 1)) }, () => GROUND[Math.floor(random() * GROUND.length)])
     const shares = salts.map(() => SHARE[0] + random() * (SHARE[1] - SHARE[0]))
@@ -108,6 +108,6 @@ export function practicePowder(
 
 /** A mixture to practise on, in the form its case has. */
 export const practiceMixture = (
-  seed: number,
+  by: Chance,
   { maxCations, maxAnions, sample: { form, mg, mL } }: Pick<Case, 'maxCations' | 'maxAnions' | 'sample'>,
-): Drawn => (form === 'solid' ? practicePowder(seed, { maxCations, maxAnions }, mg) : practiceSolution(seed, { maxCations, maxAnions }, mL))
+): Drawn => (form === 'solid' ? practicePowder(by, { maxCations, maxAnions }, mg) : practiceSolution(by, { maxCations, maxAnions }, mL))

@@ -9,6 +9,8 @@ export class Refusal extends Error {
     readonly status: number,
     message: string,
     readonly todo: string,
+    /** Seconds after which asking again makes sense. */
+    readonly after_s?: number,
   ) {
     super(message)
   }
@@ -56,6 +58,9 @@ export function answerTo(error: unknown): Answer | null {
     return { status: 400, error: 'a value in the request cannot be kept', todo: 'Nothing was written. Take out characters that cannot be printed.' }
   if (codeOf(error).startsWith('23'))
     return { status: 409, error: 'this does not fit what is there already', todo: 'Nothing was written. Reload and try again.' }
+  if (codeOf(error) === 'FX001')
+    return { status: 409, error: 'a class needs an instructor', todo: 'Nothing was changed. Let another instructor into the class first.' }
+  if (codeOf(error) === '57014') return { status: 503, error: 'this took the database too long', todo: 'Nothing was written. Try again in a while.' }
   if (codeOf(error) === '42501') return { status: 404, error: 'there is nothing here for you to change', todo: 'Nothing was written.' }
   if (error instanceof URIError) return { status: 400, error: 'the address cannot be read', todo: 'Nothing was written. Check the address.' }
   if (isBodyError(error))
@@ -76,6 +81,7 @@ export const answerErrors =
     }
     const answer = answerTo(error)
     if (!answer || answer.status >= 500) log.error({ err: error }, 'request failed')
+    if (error instanceof Refusal && error.after_s !== undefined) response.setHeader('retry-after', error.after_s)
     const { status, ...body } = answer ?? {
       status: 500,
       error: 'something went wrong on the server',

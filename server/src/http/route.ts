@@ -1,14 +1,17 @@
 import type { Request, RequestHandler, Response } from 'express'
-import { Router } from 'express'
+import express, { Router } from 'express'
 import type { Logger } from 'pino'
 import { z, type ZodType } from 'zod'
-import type { Client, Database, Role } from '../database'
+import { teaches, type Client, type Database, type Proved, type Role } from '../database'
 import type { Live } from '../live'
 import type { Appending } from '../services/appending'
 import type { Simulator } from '../simulator'
 import { fromOwnPage, type Cookies, type Session } from '../sessions'
 import { SignedOut } from '../database'
+import type { Hashing } from '../passwords'
+import type { SecurityEvent } from '../security'
 import { Refusal } from './errors'
+import { Recent } from './recent'
 
 /** What every route may use. */
 export interface Services {
@@ -17,6 +20,9 @@ export interface Services {
   readonly live: Live
   readonly appending: Appending
   readonly simulator: Simulator
+  readonly hashing: Hashing
+  /** Told what bears on security, without anybody's words. */
+  readonly security: (event: SecurityEvent, about?: Readonly<Record<string, string>>) => void
   readonly log: Logger
   readonly demo: boolean
 }
@@ -35,7 +41,9 @@ export interface Asked<B> {
 /** A request of somebody who says who they are; `within` is where that is proved and the work is done. */
 export interface Signed<B> extends Asked<B> {
   readonly session: Session
-  readonly within: <T>(work: (client: Client, role: Role) => Promise<T>) => Promise<T>
+  readonly within: <T>(work: (client: Client, role: Role, proved: Proved) => Promise<T>) => Promise<T>
+  /** Aborted when whoever asked does not wait any more. */
+  readonly gone: AbortSignal
 }
 
 /** One address of the API: who may ask, what has to be sent, and what is answered. `undefined` is an empty answer, `SENT` one that was sent already. */
@@ -43,6 +51,8 @@ export type Route = {
   readonly method: 'get' | 'post' | 'delete'
   readonly path: string
   readonly status?: number
+  /** The most a body may take, bytes. */
+  readonly largest?: number
 } & (
   | { readonly access: 'anyone'; readonly body?: ZodType; readonly answer: (asked: Asked<never>) => Promise<unknown> }
   | { readonly access: 'signed in' | 'instructor'; readonly body?: ZodType; readonly answer: (asked: Signed<never>) => Promise<unknown> }
@@ -55,6 +65,7 @@ export const forAnyone = <B = undefined>(route: {
   readonly method: Route['method']
   readonly path: string
   readonly status?: number
+  readonly largest?: number
   readonly body?: ZodType<B>
   readonly answer: (asked: Asked<B>) => Promise<unknown>
 }): Route => ({ ...route, access: 'anyone' })
@@ -64,6 +75,7 @@ export const forPeople = <B = undefined>(route: {
   readonly method: Route['method']
   readonly path: string
   readonly status?: number
+  readonly largest?: number
   readonly only?: 'instructor'
   readonly body?: ZodType<B>
   readonly answer: (asked: Signed<B>) => Promise<unknown>
@@ -83,14 +95,51 @@ export function refuseDeep(body: unknown): void {
 
 const idSchema = z.uuid('an id')
 
+/** What a body may take where a route says nothing else, bytes. */
+const USUAL_BODY = 1_000_000
+/** The same for somebody of whom nothing is known. */
+const STRANGERS_BODY = 10_000
+
+const recent = new Recent()
+
+/** Reads the body as JSON, once it is known that somebody may send one. */
+function bodyOf(largest: number): (request: Request, response: Response) => Promise<void> {
+  const read: RequestHandler = express.json({ limit: largest })
+  return (request, response) =>
+    new Promise((resolve, reject) => {
+      const done = (error?: unknown): void => {
+        if (error instanceof Error) reject(error)
+        else resolve()
+      }
+      void read(request, response, done)
+    })
+}
+
+/** In this order: where a request comes from, who sends it, whether they may, what it says; and only then what it asks for. */
 function handlerOf(route: Route, services: Services): RequestHandler {
-  return async (request, response) => {
-    const changes = route.method !== 'get'
-    if (changes && request.get('sec-fetch-site') === 'cross-site')
-      throw new Refusal(403, 'this came from a page of another site', 'Nothing was written. Open Foxing itself and try there.')
-    if (route.method === 'post' && !request.is('application/json')) throw new Refusal(415, 'send JSON', 'Nothing was written.')
-    refuseDeep(request.body)
-    const asked = (): Asked<never> => ({
+  const readBody = bodyOf(route.largest ?? (route.access === 'anyone' ? STRANGERS_BODY : USUAL_BODY))
+  const changes = route.method !== 'get'
+
+  const prove = async (session: Session): Promise<void> => {
+    const key = `${route.access} ${session.institution} ${session.person} ${session.tokenHash.toString('base64')}`
+    if (recent.has(key)) return
+    await services.database.as(session, (_client, role) => {
+      refuseOthers(role)
+      return Promise.resolve()
+    })
+    recent.add(key)
+  }
+  const refuseOthers = (role: Role): void => {
+    if (route.access === 'instructor' && !teaches(role))
+      throw new Refusal(403, 'this is for instructors', 'Nothing was written. Ask the instructor of your class.')
+  }
+  const asked = async (request: Request, response: Response): Promise<Asked<never>> => {
+    if (route.method === 'post') {
+      if (!request.is('application/json')) throw new Refusal(415, 'send JSON', 'Nothing was written.')
+      await readBody(request, response)
+      refuseDeep(request.body)
+    }
+    return {
       body: (route.body ? route.body.parse(request.body) : undefined) as never,
       id: (name) => idSchema.parse(request.params[name]),
       query: (name) => {
@@ -100,23 +149,31 @@ function handlerOf(route: Route, services: Services): RequestHandler {
       services,
       request,
       response,
-    })
-    let answer: unknown
-    if (route.access === 'anyone') answer = await route.answer(asked())
-    else {
-      const session = services.cookies.read(request)
-      if (!session) throw new SignedOut()
-      if (changes && !fromOwnPage(request, session))
-        throw new Refusal(403, 'this did not come from a page of Foxing', 'Nothing was written. Reload the page and try again.')
-      const within: Signed<never>['within'] = (work) =>
-        services.database.as(session, async (client, role) => {
-          if (route.access === 'instructor' && role !== 'instructor')
-            throw new Refusal(403, 'this is for instructors', 'Nothing was written. Ask the instructor of your class.')
-          return work(client, role)
-        })
-      answer = await route.answer({ ...asked(), session, within })
     }
-    if (answer === SENT) return
+  }
+  const answerOf = async (request: Request, response: Response): Promise<unknown> => {
+    if (changes && request.get('sec-fetch-site') === 'cross-site')
+      throw new Refusal(403, 'this came from a page of another site', 'Nothing was written. Open Foxing itself and try there.')
+    if (route.access === 'anyone') return route.answer(await asked(request, response))
+    const session = services.cookies.read(request)
+    if (!session) throw new SignedOut()
+    await prove(session)
+    if (changes && !fromOwnPage(request, session)) {
+      services.security('not from a page', { person: session.person })
+      throw new Refusal(403, 'this did not come from a page of Foxing', 'Nothing was written. Reload the page and try again.')
+    }
+    const gone = new AbortController()
+    response.on('close', () => gone.abort())
+    const within: Signed<never>['within'] = (work) =>
+      services.database.as(session, async (client, role, proved) => {
+        refuseOthers(role)
+        return work(client, role, proved)
+      })
+    return route.answer({ ...(await asked(request, response)), session, within, gone: gone.signal })
+  }
+  return async (request, response) => {
+    const answer = await answerOf(request, response)
+    if (answer === SENT || response.destroyed) return
     if (answer === undefined) response.status(route.status ?? 204).end()
     else response.status(route.status ?? 200).json(answer)
   }

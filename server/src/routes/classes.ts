@@ -1,12 +1,12 @@
-import { type Case } from '@foxing/core'
-import { randomInt, randomUUID } from 'node:crypto'
+import { caseSchema, withoutUnknown, type Case } from '@foxing/core'
+import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
-import { codeHash, newCode } from '../codes'
 import type { Client } from '../database'
 import { Refusal } from '../http/errors'
 import { forPeople, type Route } from '../http/route'
 import { sealable } from '../sealed'
-import { findJar, label, listJars, REVEALS, seal } from '../services/jars'
+import { codesOf, makeCode } from '../services/invitations'
+import { findJar, label, listJars, refuseFull, REVEALS, seal } from '../services/jars'
 
 const noClass = (): Refusal => new Refusal(404, 'there is no such class here', 'Go back and choose one of yours.')
 
@@ -26,14 +26,8 @@ const issueSchema = z
     ...label,
     /** Leaves room for a number behind it. */
     code: label.code.max(20),
-    /** The same for everybody: a bench salt by its formula, or a compound by its name; left out, each gets one drawn by the seed. */
+    /** The same for everybody: a bench salt by its formula, or a compound by its name; left out, each gets one drawn by itself. */
     holds: z.string().trim().max(200).optional(),
-    seed: z
-      .number()
-      .int()
-      .nonnegative()
-      .max(2 ** 40)
-      .optional(),
     reveal: z.enum(REVEALS).default('on conclusion'),
     revealOn: z.iso.datetime({ offset: true }).optional(),
   })
@@ -90,30 +84,63 @@ export const classRoutes: readonly Route[] = [
     path: '/classes/:id/invitations',
     only: 'instructor',
     status: 201,
-    body: z.object({
-      role: z.enum(['student', 'instructor', 'technician']),
-      uses: z.number().int().min(1).max(300).default(30),
-      days: z.number().int().min(1).max(60).default(7),
-    }),
-    answer: ({ id, body, session, within }) =>
-      within(async (client) => {
+    body: z
+      .object({
+        role: z.enum(['student', 'instructor', 'technician', 'administrator']),
+        uses: z.number().int().min(1).max(300).optional(),
+        days: z.number().int().min(1).max(60).default(7),
+      })
+      .refine((wanted) => wanted.role === 'student' || (wanted.uses ?? 1) <= 3, {
+        path: ['uses'],
+        message: 'no more than three uses of a code that lets in others than students',
+      }),
+    answer: ({ id, body, session, within, services }) =>
+      within(async (client, role) => {
         const { id: classId } = await classOf(client, id('id'))
-        const code = newCode()
-        await client.query(
-          `insert into invitation (institution_id, id, code_hash, role, class_id, created_by, expires_at, uses_left)
-           values ($1, $2, $3, $4, $5, $6, now() + make_interval(days => $7), $8)`,
-          [session.institution, randomUUID(), codeHash(code), body.role, classId, session.person, body.days, body.uses],
-        )
-        return { code, role: body.role, uses: body.uses, days: body.days }
+        if (body.role === 'administrator' && role !== 'administrator')
+          throw new Refusal(403, 'only an administrator lets in another', 'Nothing was written.')
+        const uses = body.uses ?? (body.role === 'student' ? 30 : 1)
+        const code = await makeCode(client, session, { role: body.role, class: classId, days: body.days, uses })
+        services.security('code made', { person: session.person, role: body.role })
+        return { code, role: body.role, uses, days: body.days }
+      }),
+  }),
+  forPeople({
+    method: 'get',
+    path: '/classes/:id/invitations',
+    only: 'instructor',
+    answer: ({ id, within }) => within(async (client) => ({ codes: await codesOf(client, { class: (await classOf(client, id('id'))).id }) })),
+  }),
+  forPeople({
+    method: 'delete',
+    path: '/invitations/:code',
+    answer: ({ id, session, within, services }) =>
+      within(async (client) => {
+        await client.query('delete from invitation where id = $1', [id('code')])
+        services.security('code taken back', { person: session.person })
+      }),
+  }),
+  forPeople({
+    method: 'post',
+    path: '/people/:person/reset',
+    only: 'instructor',
+    status: 201,
+    body: z.object({}),
+    answer: ({ id, session, within, services }) =>
+      within(async (client) => {
+        const code = await makeCode(client, session, { role: 'reset', person: id('person'), days: 1, uses: 1 })
+        services.security('reset code made', { person: session.person, for: id('person') })
+        return { code }
       }),
   }),
   forPeople({
     method: 'delete',
     path: '/classes/:id/people/:person',
     only: 'instructor',
-    answer: ({ id, within }) =>
+    answer: ({ id, session, within, services }) =>
       within(async (client) => {
         const { id: classId } = await classOf(client, id('id'))
+        services.security('removed from class', { person: session.person })
         await client.query('delete from membership where class_id = $1 and person_id = $2', [classId, id('person')])
       }),
   }),
@@ -123,13 +150,18 @@ export const classRoutes: readonly Route[] = [
     only: 'instructor',
     status: 201,
     body: issueSchema,
-    answer: async ({ id, body, session, within, services }) => {
+    answer: async ({ id, body, session, within, services, gone }) => {
       const wanted = id('id')
-      const seed = body.seed ?? randomInt(2 ** 40)
+      const proved = await within(async (client, _role, by) => {
+        await classOf(client, wanted)
+        await refuseFull(client)
+        return by
+      })
       const { holds } = body
-      const filled = await Promise.all(
-        body.people.map(async (_, k) => holds ?? (await services.simulator.draw({ settings: body.case, seed: seed + k }))),
-      )
+      // Each by itself: nothing that some of them hold tells of the others.
+      const filled: string[] = []
+      const drawFor = (): Promise<string> => services.simulator.draw(proved, { settings: body.case }, gone)
+      while (filled.length < body.people.length) filled.push(holds ?? (await drawFor()))
       return within(async (client) => {
         const { id: classId } = await classOf(client, wanted)
         const jars: string[] = []
@@ -139,12 +171,24 @@ export const classRoutes: readonly Route[] = [
           await client.query(
             `insert into jar (institution_id, id, owner_id, code, title, kind, settings, class_id, issued_by, reveal, reveal_on)
              values ($1, $2, $3, $4, $5, 'simulated', $6, $7, $8, $9, $10)`,
-            [session.institution, jar, person, code, body.title, body.case, classId, session.person, body.reveal, body.revealOn ?? null],
+            [
+              session.institution,
+              jar,
+              person,
+              code,
+              body.title,
+              withoutUnknown(caseSchema, body.case),
+              classId,
+              session.person,
+              body.reveal,
+              body.revealOn ?? null,
+            ],
           )
-          await seal(client, session.institution, jar, filled[k] ?? '', seed + k)
+          await seal(client, session.institution, jar, filled[k] ?? '')
           jars.push(jar)
         }
-        return { jars, seed }
+        // Pages of the version before expect a seed; there is none any more.
+        return { jars, seed: 0 }
       })
     },
   }),

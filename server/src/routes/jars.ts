@@ -1,12 +1,12 @@
-import { entrySchema, notebookSchema, saidOfJar } from '@foxing/core'
-import { randomInt, randomUUID } from 'node:crypto'
+import { entrySchema, inOrder, notebookSchema } from '@foxing/core'
+import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
-import { codeHash, newCode } from '../codes'
-import type { Client } from '../database'
+import { teaches, type Client } from '../database'
 import { Refusal } from '../http/errors'
 import { forPeople, SENT, type Route } from '../http/route'
-import { entriesOf, findJar, label, listJars, noJar, openJar, type Jar } from '../services/jars'
+import { concludedBy, entriesOf, findJar, label, listJars, noJar, openJar, refuseFull, rowsOf, type Jar } from '../services/jars'
 import { secretOf } from '../services/secrets'
+import { codesOf, makeCode } from '../services/invitations'
 import { notebookOf, sign, signaturesOf, versionOf } from '../services/signing'
 
 const id = z.uuid()
@@ -22,15 +22,31 @@ const newJarSchema = z.object({
     .max(2 ** 40)
     .optional(),
 })
-/** The most lines one device writes in one notebook. */
-const MOST = 5000
+/** Lines of a notebook as a whole document, and the place of a line among those of its device. */
+const MOST = 8000
+/** Characters of JSON one line may take, with all that its writer put into it; a picture comes on top. */
+const LARGEST_LINE = 12_000
+const sizeOf = (body: object): number => JSON.stringify({ ...body, picture: '' }).length
 const newEntriesSchema = z.object({
   device: id,
   entries: z
-    .array(z.object({ order: z.number().int().min(1).max(MOST), body: entrySchema.and(z.object({ id })) }))
+    .array(
+      z.object({
+        order: z
+          .number()
+          .int()
+          .min(1)
+          .max(10 * MOST),
+        body: entrySchema
+          .and(z.object({ id }))
+          .refine((b) => sizeOf(b) <= LARGEST_LINE, `a line of no more than ${LARGEST_LINE} characters, all fields together`),
+      }),
+    )
     .min(1)
     .max(200),
 })
+/** A line that says what was done. */
+const doneSchema = z.object({ id: z.string(), did: z.looseObject({}) })
 /** The place in a notebook after which it is asked for: all of it, unless given. */
 const afterSchema = z.coerce.number().int().min(-1).max(Number.MAX_SAFE_INTEGER).default(-1)
 const importSchema = z.object({
@@ -63,11 +79,14 @@ export const jarRoutes: readonly Route[] = [
     path: '/jars',
     status: 201,
     body: newJarSchema,
-    answer: async ({ body, session, within, services }) => {
-      const seed = body.seed ?? randomInt(2 ** 40)
-      const filled = body.kind === 'simulated' ? { holds: await services.simulator.draw({ settings: body.case, seed }), seed } : null
+    answer: async ({ body, session, within, services, gone }) => {
+      const proved = await within(async (client, _role, by) => (await refuseFull(client), by))
+      const holds =
+        body.kind === 'simulated'
+          ? await services.simulator.draw(proved, { settings: body.case, ...(body.seed === undefined ? {} : { seed: body.seed }) }, gone)
+          : null
       return within(async (client) => {
-        await openJar(client, session, body, filled)
+        await openJar(client, session, body, holds)
         return { id: (await findJar(client, body.id)).id }
       })
     },
@@ -76,6 +95,7 @@ export const jarRoutes: readonly Route[] = [
     method: 'post',
     path: '/jars/import',
     status: 201,
+    largest: 8_000_000,
     body: importSchema,
     answer: ({ body, session, within, services }) =>
       within(async (client) => {
@@ -85,6 +105,13 @@ export const jarRoutes: readonly Route[] = [
         // Entries of a document may have any ids; here they get uuids, and what cites them is made to follow.
         const ids = new Map(body.notebook.entries.map((e) => [e.id, id.safeParse(e.id).success ? e.id : randomUUID()]))
         const moved = (old: string): string => ids.get(old) ?? old
+        const tooLong = body.notebook.entries.findIndex((e) => sizeOf(e) > LARGEST_LINE)
+        if (tooLong >= 0)
+          throw new Refusal(
+            413,
+            `entry ${tooLong + 1} of the document is too long`,
+            `The jar was opened, and holds no line yet. A line may take ${LARGEST_LINE} characters.`,
+          )
         const entries = body.notebook.entries.map((e, k) => {
           const body = { ...e, id: moved(e.id) }
           if ('concluded' in body) body.concluded = { ...body.concluded, citing: body.concluded.citing.map(moved) }
@@ -156,7 +183,9 @@ export const jarRoutes: readonly Route[] = [
           ),
         HEARTBEAT,
       )
+      const forget = services.live.whenHungUp(() => response.end())
       const end = (): void => {
+        forget()
         clearInterval(heartbeat)
         stop()
       }
@@ -168,22 +197,29 @@ export const jarRoutes: readonly Route[] = [
   forPeople({
     method: 'get',
     path: '/jars/:id/seen/:entry',
-    async answer({ id, within, services }) {
+    async answer({ id, within, services, gone }) {
       const [jarId, entryId] = [id('id'), id('entry')]
-      const { jar, entries, secret } = await within(async (client) => ({
+      const { jar, entries, secret, proved } = await within(async (client, _role, by) => ({
+        proved: by,
         jar: await findJar(client, jarId),
-        entries: (await entriesOf(client, jarId)).map((e) => e.body),
+        entries: inOrder(await rowsOf(client, jarId)).map((e) => e.body),
         secret: await secretOf(client, jarId),
       }))
       if (!secret) throw new Refusal(409, 'this jar is real', 'Do the test at the bench and write down what you see.')
-      if (!entries.some((e) => e.id === entryId && 'did' in e))
+      if (!entries.some((e) => doneSchema.safeParse(e).data?.id === entryId))
         throw new Refusal(404, 'that work has not reached the server', 'Wait for the notebook to be saved, then look again.')
-      const simulated = await services.simulator.run({
-        notebook: { case: jar.case, entries },
-        entry: entryId,
-        holds: secret.text,
-        jitter: secret.jitter,
-      })
+      const simulated = await services.simulator.run(
+        proved,
+        { jar: jarId, notebook: { case: jar.case, entries }, entry: entryId, holds: secret.text, jitter: secret.jitter },
+        gone,
+      )
+      if ('more' in simulated)
+        throw new Refusal(
+          503,
+          'this takes long to work out: very much was done in these tubes',
+          'What was written is kept. Ask again: it goes on from where it stopped.',
+          1,
+        )
       if ('problem' in simulated) throw new Refusal(409, simulated.problem, 'The entry is kept; write an amendment to correct it.')
       return simulated.seen
     },
@@ -194,15 +230,12 @@ export const jarRoutes: readonly Route[] = [
     answer: ({ id, within }) =>
       within(async (client, role) => {
         const jar = await findJar(client, id('id'))
-        const entries = (await entriesOf(client, jar.id)).map((e) => e.body)
-        const concluded = entries.flatMap((e) => {
-          const said = saidOfJar(e)
-          return said && said.claim !== 'absent' ? [said.species] : []
-        })
-        const teaches =
-          role === 'instructor' &&
-          (await client.query('select from jar where id = $1 and class_id in (select taught_classes())', [jar.id])).rowCount === 1
-        if (!teaches && !jar.opened && (jar.reveal !== 'on conclusion' || concluded.length === 0)) throw notYet(jar)
+        const isTaught =
+          teaches(role) && (await client.query('select from jar where id = $1 and class_id in (select taught_classes())', [jar.id])).rowCount === 1
+        const entries = await entriesOf(client, jar.id)
+        if (!isTaught && !jar.opened && (jar.reveal !== 'on conclusion' || concludedBy(entries, null).length === 0)) throw notYet(jar)
+        const { rows } = await client.query<{ known: Date | null }>('select door.tell_answer($1, $2) as known', [jar.id, isTaught])
+        const concluded = concludedBy(entries, rows[0]?.known ?? null)
         const secret = await secretOf(client, jar.id)
         if (!secret) throw new Refusal(409, 'this jar is real', 'Only the person who filled it knows.')
         const { formula, name, isSaid } = secret
@@ -218,23 +251,26 @@ export const jarRoutes: readonly Route[] = [
       within(async (client) => {
         const jar = await mineOf(client, id('id'))
         if (jar.owner !== session.person) throw new Refusal(403, 'this jar is your partner’s', 'Only they can share it.')
-        const code = newCode()
-        await client.query(
-          `insert into invitation (institution_id, id, code_hash, role, jar_id, created_by, expires_at, uses_left)
-           values ($1, $2, $3, 'partner', $4, $5, now() + interval '1 day', 3)`,
-          [session.institution, randomUUID(), codeHash(code), jar.id, session.person],
-        )
+        const code = await makeCode(client, session, { role: 'partner', jar: jar.id, days: 1, uses: 3 })
         return { code }
       }),
   }),
   forPeople({
     method: 'delete',
     path: '/jars/:id/partners/:person',
-    answer: ({ id, within }) =>
+    answer: ({ id, session, within, services }) =>
       within(async (client) => {
         const jar = await mineOf(client, id('id'))
         await client.query('delete from partner where jar_id = $1 and person_id = $2', [jar.id, id('person')])
+        // A code that is still good would let them in again.
+        await client.query("delete from invitation where jar_id = $1 and role = 'partner'", [jar.id])
+        services.security('partner removed', { person: session.person })
       }),
+  }),
+  forPeople({
+    method: 'get',
+    path: '/jars/:id/codes',
+    answer: ({ id, within }) => within(async (client) => ({ codes: await codesOf(client, { jar: (await mineOf(client, id('id'))).id }) })),
   }),
   forPeople({
     method: 'post',

@@ -2,20 +2,29 @@ import { z } from 'zod'
 import { codeHash } from '../codes'
 import { Refusal } from '../http/errors'
 import { forAnyone, forPeople, type Asked, type Route } from '../http/route'
-import { changePassword, eraseMe, everythingOf, join, noCode, signIn, type Entered } from '../services/people'
+import { isCommon } from '../passwords'
+import { changePassword, eraseMe, everythingOf, join, noCode, resetPassword, signIn, type Entered } from '../services/people'
+import { networkOf } from '../http/network'
 
 const loginSchema = z.string().trim().min(3).max(200)
-const passwordSchema = z.string().min(10, 'ten letters or more').max(200)
+const passwordSchema = z
+  .string()
+  .min(10, 'ten letters or more')
+  .max(200)
+  .refine(
+    (password) => !isCommon(password),
+    'a password that is not among those that are tried first: several words that do not belong together are good',
+  )
 const nameSchema = z.string().trim().min(1).max(200)
 const codeSchema = z.string().min(8).max(40)
 
 const letIn = ({ services, response }: Asked<unknown>, entered: Entered): void =>
   services.cookies.give(response, entered.institution, entered.person, entered.token)
 
-const addressOf = ({ request }: Asked<unknown>): string => request.ip ?? 'unknown'
+const addressOf = ({ request }: Asked<unknown>): string => networkOf(request.ip)
 
 const wrongPassword = (): Refusal =>
-  new Refusal(403, 'that is not your password', 'Nothing was changed. After ten wrong ones you have to wait a quarter of an hour.')
+  new Refusal(403, 'that is not your password', 'Nothing was changed. After five wrong ones you have to wait, longer each time.')
 
 export const peopleRoutes: readonly Route[] = [
   forAnyone({
@@ -28,7 +37,15 @@ export const peopleRoutes: readonly Route[] = [
     path: '/sign-in',
     body: z.object({ login: loginSchema, password: z.string().min(1).max(200) }),
     async answer(asked) {
-      letIn(asked, await signIn(asked.services.database, asked.body.login, asked.body.password, addressOf(asked)))
+      const { database, hashing, security } = asked.services
+      try {
+        const entered = await signIn(database, hashing, asked.body.login, asked.body.password, addressOf(asked))
+        security('signed in', { person: entered.person })
+        letIn(asked, entered)
+      } catch (error) {
+        if (error instanceof Refusal) security(error.status === 401 ? 'sign-in refused' : 'sign-in has to wait')
+        throw error
+      }
     },
   }),
   forAnyone({
@@ -36,7 +53,30 @@ export const peopleRoutes: readonly Route[] = [
     path: '/join',
     body: z.object({ code: codeSchema, name: nameSchema, login: loginSchema, password: passwordSchema }),
     async answer(asked) {
-      letIn(asked, await join(asked.services.database, asked.body, addressOf(asked)))
+      const { database, hashing, security } = asked.services
+      try {
+        const entered = await join(database, hashing, asked.body, addressOf(asked))
+        security('joined', { person: entered.person })
+        letIn(asked, entered)
+      } catch (error) {
+        if (error instanceof Refusal) security('code refused')
+        throw error
+      }
+    },
+  }),
+  forAnyone({
+    method: 'post',
+    path: '/reset',
+    body: z.object({ code: codeSchema, password: passwordSchema }),
+    async answer(asked) {
+      const { database, hashing, security } = asked.services
+      try {
+        await resetPassword(database, hashing, asked.body.code, asked.body.password, addressOf(asked))
+        security('password reset by code')
+      } catch (error) {
+        if (error instanceof Refusal) security('code refused')
+        throw error
+      }
     },
   }),
   forPeople({
@@ -71,17 +111,41 @@ export const peopleRoutes: readonly Route[] = [
     method: 'post',
     path: '/me/password',
     body: z.object({ old: z.string().min(1).max(200), new: passwordSchema }),
-    async answer({ session, within, body }) {
-      if (!(await changePassword(within, session, body.old, body.new))) throw wrongPassword()
+    async answer({ session, within, body, services }) {
+      const done = await changePassword(within, services.hashing, session, body.old, body.new)
+      services.security(done ? 'password changed' : 'password change refused', { person: session.person })
+      if (!done) throw wrongPassword()
     },
+  }),
+  forPeople({
+    method: 'get',
+    path: '/me/sessions',
+    answer: ({ session, within }) =>
+      within(async (client) => {
+        const { rows } = await client.query<{ id: string; created_at: Date; seen_at: Date; own: boolean }>(
+          'select id, created_at, seen_at, token_hash = $1 as own from session where person_id = current_person() order by seen_at desc',
+          [session.tokenHash],
+        )
+        return { sessions: rows.map((s) => ({ id: s.id, begun: s.created_at.toISOString(), used: s.seen_at.toISOString(), own: s.own })) }
+      }),
+  }),
+  forPeople({
+    method: 'delete',
+    path: '/me/sessions/:session',
+    answer: ({ id, session, within, services }) =>
+      within(async (client) => {
+        await client.query('delete from session where person_id = current_person() and id = $1', [id('session')])
+        services.security('session ended by its owner', { person: session.person })
+      }),
   }),
   forPeople({ method: 'get', path: '/me/everything', answer: ({ within }) => within(everythingOf) }),
   forPeople({
     method: 'post',
     path: '/me/erase',
     body: z.object({ password: z.string().min(1).max(200) }),
-    async answer({ services, within, body, response }) {
-      if (!(await eraseMe(within, body.password))) throw wrongPassword()
+    async answer({ services, session, within, body, response }) {
+      if (!(await eraseMe(within, services.hashing, body.password))) throw wrongPassword()
+      services.security('account erased', { person: session.person })
       services.cookies.take(response)
     },
   }),

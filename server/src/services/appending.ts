@@ -1,6 +1,7 @@
 import type { Entry } from '@foxing/core'
 import { z } from 'zod'
 import { SignedOut, type Database, type Who } from '../database'
+import { Refusal } from '../http/errors'
 import { noJar } from './jars'
 
 export interface NewEntry {
@@ -10,11 +11,14 @@ export interface NewEntry {
 export interface Acknowledged {
   readonly id: string
   readonly position: number
+  /** Its place among those of its device: after all that had come before, whatever it was sent as. */
+  readonly order: number
 }
 
 const answersSchema = z.array(
   z.union([
-    z.object({ acknowledged: z.array(z.object({ id: z.string(), position: z.number() })) }),
+    z.object({ acknowledged: z.array(z.object({ id: z.string(), position: z.number(), order: z.number() })) }),
+    z.object({ refused: z.literal('room'), which: z.string() }),
     z.object({ refused: z.enum(['session', 'jar']) }),
   ]),
 )
@@ -60,6 +64,12 @@ export class Appending {
       this.count(answer.acknowledged.length)
       return answer.acknowledged
     }
+    if (answer.refused === 'room')
+      throw new Refusal(
+        413,
+        `there is no room for this: the ${answer.which} are at their limit`,
+        'Nothing of it was taken by the server, and all of it is kept on this device. Go on in a new jar, or ask whoever runs the server.',
+      )
     throw answer.refused === 'session' ? new SignedOut() : noJar()
   }
 

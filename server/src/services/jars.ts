@@ -1,13 +1,19 @@
-import { caseSchema, entrySchema, inOrder, type Case, type Entry, type Placed } from '@foxing/core'
+import { caseSchema, entrySchema, inOrder, saidOfJar, asAmended, withoutUnknown, type Case, type Entry, type Placed } from '@foxing/core'
+import { randomBytes } from 'node:crypto'
 import { z } from 'zod'
 import type { Client, Who } from '../database'
 import { Refusal } from '../http/errors'
+
+/** Characters of JSON that what is said of a jar may take, a long worksheet among it. */
+const LARGEST_CASE = 200_000
 
 /** What a jar is opened with, by whoever opens it. */
 export const label = {
   code: z.string().trim().min(1).max(24),
   title: z.string().trim().max(200).default(''),
-  case: caseSchema.default(() => caseSchema.parse({})),
+  case: caseSchema
+    .default(() => caseSchema.parse({}))
+    .refine((settings) => JSON.stringify(settings).length <= LARGEST_CASE, `what is said of the jar in no more than ${LARGEST_CASE} characters`),
 }
 
 export const REVEALS = ['on conclusion', 'on date', 'by instructor'] as const
@@ -56,7 +62,8 @@ const jarOf = (row: JarRow): Jar => ({
   code: row.code,
   title: row.title,
   kind: row.kind,
-  case: caseSchema.parse(row.settings),
+  // Of a jar that was given out nothing goes to anybody that the schema does not name: its worksheet may tell more than it asks.
+  case: caseSchema.parse(row.issued ? withoutUnknown(caseSchema, row.settings) : row.settings),
   createdAt: row.created_at.toISOString(),
   owner: row.owner_id,
   ownerName: row.owner_name,
@@ -72,15 +79,24 @@ export interface JarSummary extends Jar {
   readonly concluded: readonly string[]
 }
 
-/** Jars with how far their work has got: one's own and one's partners', or those of a class. */
+/** When it became known what the jar holds: what is concluded later does not count. SQL over a jar `j`. */
+const KNOWN_FROM = "coalesce(least(j.answered_at, j.revealed_at, j.reveal_on), 'infinity')"
+
+/** Jars with how far their work has got: one's own and one's partners', or those of a class. What was concluded counts as far as it was before anybody could know. */
 export async function listJars(client: Client, of: { readonly classId: string } | 'mine'): Promise<JarSummary[]> {
+  // Two searches by index, not one through every jar of the institution.
+  const wanted =
+    of === 'mine'
+      ? `j.id in (select o.id from jar o where o.institution_id = current_institution() and o.owner_id = current_person() union all select partnered_jars())`
+      : 'j.class_id = $1'
   const { rows } = await client.query<JarRow & { entries: number; concluded: string[] | null }>(
-    `select ${COLUMNS}, e.entries, e.concluded
+    `select ${COLUMNS}, coalesce(u.lines, 0) as entries, c.concluded
        from ${FROM}
+       left join usage u on u.institution_id = j.institution_id and u.jar_id = j.id
        cross join lateral (
-         select count(*)::int as entries, array_agg(body->'concluded'->>'species' order by position) filter (where body ? 'concluded' and not body->'concluded' ? 'part') as concluded
-           from entry where institution_id = j.institution_id and jar_id = j.id) e
-      where ${of === 'mine' ? '(j.owner_id = current_person() or j.id in (select partnered_jars()))' : 'j.class_id = $1'}
+         select array_agg(body->'concluded'->>'species' order by position) filter (where not body->'concluded' ? 'part' and received_at <= ${KNOWN_FROM}) as concluded
+           from entry where institution_id = j.institution_id and jar_id = j.id and body ? 'concluded') c
+      where j.institution_id = current_institution() and ${wanted}
       order by j.created_at, j.code, j.id`,
     of === 'mine' ? [] : [of.classId],
   )
@@ -98,24 +114,46 @@ export const noJar = (): Refusal => new Refusal(404, 'there is no such jar here'
 export interface PlacedEntry extends Placed {
   readonly body: Entry
   readonly author: string | null
+  /** When the server took it, by its own clock. */
+  readonly received: string
 }
 
 /** Entries of a jar in the order of the notebook, or those that came after a place. */
 export async function entriesOf(client: Client, jar: string, after = -1): Promise<PlacedEntry[]> {
-  const { rows } = await client.query<{ body: unknown; device: string; device_order: string; position: string; author_id: string | null }>(
-    'select body, device, device_order, position, author_id from entry where jar_id = $1 and position > $2',
+  const rows = await rowsOf(client, jar, after)
+  return inOrder(rows.map((row) => ({ ...row, body: entrySchema.parse(row.body) })))
+}
+
+/** The same as they are kept, for whoever reads them elsewhere. */
+export async function rowsOf(client: Client, jar: string, after = -1): Promise<(Omit<PlacedEntry, 'body'> & { readonly body: unknown })[]> {
+  interface Row {
+    readonly body: unknown
+    readonly device: string
+    readonly device_order: string
+    readonly position: string
+    readonly author_id: string | null
+    readonly received_at: Date
+  }
+  const { rows } = await client.query<Row>(
+    'select body, device, device_order, position, author_id, received_at from entry where institution_id = current_institution() and jar_id = $1 and position > $2',
     [jar, after],
   )
-  return inOrder(
-    rows.map((row) => ({
-      body: entrySchema.parse(row.body),
-      device: row.device,
-      order: Number(row.device_order),
-      position: Number(row.position),
-      author: row.author_id,
-    })),
-  )
+  return rows.map((row) => ({
+    body: row.body,
+    device: row.device,
+    order: Number(row.device_order),
+    position: Number(row.position),
+    author: row.author_id,
+    received: row.received_at.toISOString(),
+  }))
 }
+
+/** What a notebook says of the whole jar, in the order it was written, with what of that was struck out or changed; as far as it was received by a time. */
+export const concludedBy = (entries: readonly PlacedEntry[], by: Date | null): string[] =>
+  asAmended({ entries: entries.filter((e) => by === null || new Date(e.received) <= by).map((e) => e.body) }).flatMap(({ entry, withdrawn }) => {
+    const said = withdrawn ? null : saidOfJar(entry)
+    return said && said.claim !== 'absent' ? [said.species] : []
+  })
 
 export interface NewJar {
   readonly id: string
@@ -125,23 +163,39 @@ export interface NewJar {
   readonly case: Case
 }
 
-/** Opens a jar of one's own; sending it again changes nothing. A simulated one is filled with what was drawn for it. */
-export async function openJar(
-  client: Client,
-  who: Who,
-  jar: NewJar,
-  filled: { readonly holds: string; readonly seed: number } | null,
-): Promise<void> {
+/** Jars one person may have open. */
+const MOST_JARS = 3000
+const noRoom = (what: string): Refusal =>
+  new Refusal(413, `there is no room for ${what}`, 'Nothing was written; what is on this device is kept. Ask whoever runs the server, or make room.')
+
+/** @throws Refusal where the institution has no room for more */
+export async function refuseFull(client: Client): Promise<void> {
+  const { rows } = await client.query<{ full: boolean }>('select taken >= most as full from room_taken()')
+  if (rows[0]?.full === true) throw noRoom('more of your institution’s work')
+}
+
+/** Opens a jar of one's own; sending it again changes nothing. A simulated one is filled with what was drawn for it. @throws Refusal where there is no room */
+export async function openJar(client: Client, who: Pick<Who, 'institution' | 'person'>, jar: NewJar, holds: string | null): Promise<void> {
+  await refuseFull(client)
+  const { rows } = await client.query<{ jars: number }>(
+    'select count(*)::int as jars from jar where institution_id = current_institution() and owner_id = current_person()',
+  )
+  if ((rows[0]?.jars ?? 0) >= MOST_JARS) throw noRoom('more jars of yours')
   const { rowCount } = await client.query(
     `insert into jar (institution_id, id, owner_id, code, title, kind, settings) values ($1, $2, $3, $4, $5, $6, $7)
      on conflict do nothing`,
     [who.institution, jar.id, who.person, jar.code, jar.title, jar.kind, jar.case],
   )
-  if (rowCount === 0 || jar.kind === 'real' || !filled) return
-  await seal(client, who.institution, jar.id, filled.holds, filled.seed)
+  if (rowCount === 0 || jar.kind === 'real' || holds === null) return
+  await seal(client, who.institution, jar.id, holds)
 }
 
-/** Seals what is in a jar: put in once, read back by the simulator alone. */
-export async function seal(client: Client, institution: string, jar: string, salt: string, seed: number): Promise<void> {
-  await client.query('insert into secret (institution_id, jar_id, salt, seed) values ($1, $2, $3, $4)', [institution, jar, salt, seed])
+/** Seals what is in a jar, with a key of its own for how its colours are drawn: put in once, read back by the simulator alone. */
+export async function seal(client: Client, institution: string, jar: string, salt: string): Promise<void> {
+  await client.query('insert into secret (institution_id, jar_id, salt, jitter_key) values ($1, $2, $3, $4)', [
+    institution,
+    jar,
+    salt,
+    randomBytes(32),
+  ])
 }

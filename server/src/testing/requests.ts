@@ -75,6 +75,7 @@ export class Requests {
       '/join': () => ({ code: 'AAAA-AAAA-AAAA', name: 'Somebody', login: 'somebody@x.example', password: 'a long password' }),
       '/me/password': () => ({ old: 'not the one', new: 'a long password' }),
       '/me/erase': () => ({ password: 'not the one' }),
+      '/reset': () => ({ code: 'AAAA-AAAA-AAAA', password: 'a long password' }),
       '/codes': () => ({ code: 'AAAA-AAAA-AAAA' }),
       '/classes': () => ({ id: randomUUID(), name: 'A class' }),
       '/classes/:id/invitations': () => ({ role: 'student', uses: 3, days: 2 }),
@@ -83,8 +84,7 @@ export class Requests {
         code: 'X-1',
         title: 'x',
         case: { hints: 'none' },
-        salt: 'KI',
-        seed: 4,
+        holds: 'KI',
         reveal: 'on conclusion',
       }),
       '/jars': () => ({

@@ -1,16 +1,17 @@
 import { randomInt, randomUUID } from 'node:crypto'
 import { createServer, type Server } from 'node:http'
 import pg from 'pg'
-import { createApp } from '../app'
+import { createApp, type Parts } from '../app'
 import { codeHash, newCode } from '../codes'
 import { Database, type Role, type Who } from '../database'
 import { Live } from '../live'
 import { Appending } from '../services/appending'
 import { newLog } from '../logging'
-import type { Metrics } from '../metrics'
 import { migrate } from '../migrate'
 import { sha256 } from '../passwords'
 import { Cookies, csrfOf, newToken } from '../sessions'
+import { hashingHere } from '../passwords'
+import type { SecurityEvent } from '../security'
 import { here } from '../simulator'
 
 const APP_PASSWORD = 'for the tests alone'
@@ -41,6 +42,8 @@ export class World {
   private readonly lives: Live[] = []
   private readonly databases = new Set<Database>()
   private readonly institutions: string[] = []
+  /** What the servers have told that bears on security. */
+  readonly events: { readonly event: SecurityEvent; readonly about: Readonly<Record<string, string>> }[] = []
 
   private constructor(readonly url: string) {
     this.owner = new pg.Client({ connectionString: url })
@@ -110,24 +113,26 @@ export class World {
   }
 
   /** A server; answers its address. */
-  async serve(database = this.database, log = newLog('silent'), metrics?: Metrics): Promise<string> {
+  async serve({ database = this.database, log = newLog('silent'), ...parts }: Partial<Parts> = {}): Promise<string> {
     const live = new Live(this.appUrl, database.pool, log)
     this.lives.push(live)
     this.databases.add(database)
     await live.start()
     const app = createApp({
-      ...(metrics ? { metrics } : {}),
       database,
       live,
       appending: new Appending(database),
       log,
       simulator: here,
+      hashing: hashingHere,
+      security: (event, about = {}) => void this.events.push({ event, about }),
       cookies: new Cookies(false),
       demo: false,
       webRoot: undefined,
       secure: false,
       trustProxy: 1,
       stopping: () => false,
+      ...parts,
     })
     const server = createServer(app)
     this.servers.push(server)
