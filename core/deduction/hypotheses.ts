@@ -265,6 +265,12 @@ export class Simulations {
     return last && this.node(content, recipe.steps, recipe.steps.length - 1)?.runner.vessel(vesselOf(last))
   }
 
+  /** The same vessel just after it; undefined where the step cannot be done with this, or is done on no vessel. */
+  vesselAfter(content: Content, recipe: Recipe): Vessel | undefined {
+    const last = recipe.steps.at(-1)
+    return last && this.node(content, recipe.steps)?.runner.vessel(vesselOf(last))
+  }
+
   /** The state after the first so many of the steps: found, or gone on to from the longest beginning that is. */
   private node(content: Content, steps: Recipe['steps'], length = steps.length): Node | null {
     let known = this.nodes.get(content.id)

@@ -74,7 +74,13 @@ export const concludedSchema = z.looseObject({
 })
 export type Concluded = Known<z.infer<typeof concludedSchema>>
 
-const head = { id: z.string().min(1).max(64), at: z.string().max(40) }
+const head = {
+  id: z.string().min(1).max(64),
+  /** When it was written, by the device's clock. */
+  at: z.string().max(40),
+  /** When a server took it, by the server's clock. */
+  received: z.iso.datetime().optional(),
+}
 /** One line of the notebook: exactly one of did, saw, note, concluded, amended. */
 export const entrySchema = z.union([
   z.looseObject({ ...head, did: didSchema }),

@@ -54,6 +54,8 @@ export interface ReportDocument {
   readonly rows: readonly Row[]
   readonly notes: readonly { readonly at: string; readonly text: string }[]
   readonly conclusions: readonly { readonly species: string; readonly claim: string; readonly citing: readonly string[] }[]
+  /** When rows and conclusions were written, by the device's clock, and taken by a server, by the server's; empty for a notebook that was on none. */
+  readonly times: readonly { readonly what: string; readonly written: string; readonly received: string }[]
   /** What the record comes to, in sentences that cite rows. */
   readonly sentences: readonly string[]
   readonly standings: readonly Pick<Standing, 'species' | 'status' | 'probability'>[]
@@ -90,6 +92,7 @@ export function documentFrom(reasoning: Reasoning, notebook: Pick<Notebook, 'cas
       return [{ at: entry.at, text: row === null ? entry.note : `row ${row}: ${entry.note}` }]
     }),
     conclusions: entries.flatMap(({ entry, withdrawn }) => ('concluded' in entry && !withdrawn ? [conclusion(entry.concluded, rows)] : [])),
+    times: timesOf(entries, rows),
     sentences: shown ? sentencesOf(reasoning, notebook.case, (entry) => rowNumber(rows, entry)) : [],
     standings: (shown ? reasoning.standings : []).map(({ species, status, probability }) => ({
       species,
@@ -102,6 +105,27 @@ export function documentFrom(reasoning: Reasoning, notebook: Pick<Notebook, 'cas
     conflicts: (shown ? reasoning.conflicts : []).map((c) => c.because),
     safety: SAFETY,
   }
+}
+
+/** Of each row when its work was received, and when the last that was seen of it was; of each conclusion, when it was. */
+function timesOf(entries: readonly AmendedEntry[], rows: readonly Row[]): ReportDocument['times'] {
+  const received = new Map(entries.flatMap(({ entry }) => (entry.received === undefined ? [] : [[entry.id, entry] as const])))
+  const told = (what: string, id: string | undefined): ReportDocument['times'] => {
+    const entry = id === undefined ? undefined : received.get(id)
+    return entry?.received === undefined ? [] : [{ what, written: entry.at, received: entry.received }]
+  }
+  return [
+    ...rows.flatMap((row, k) => [...told(`row ${k + 1}, begun`, row.entry), ...told(`row ${k + 1}, seen`, row.looks.flat().at(-1)?.entry)]),
+    ...entries.flatMap(({ entry }) => ('concluded' in entry ? told(`concluded: ${entry.concluded.species}`, entry.id) : [])),
+  ]
+}
+/** The clocks' times of a report in a line. */
+export const sayTime = ({ what, written, received }: ReportDocument['times'][number]): string =>
+  `${what}: written ${plainTime(written)}, received ${plainTime(received)}`
+/** A time to the second, in coordinated universal time; one that is none as it was written. */
+const plainTime = (time: string): string => {
+  const at = new Date(time)
+  return Number.isNaN(at.getTime()) ? time : at.toISOString().replace('T', ' ').replace(/\..*/, ' UTC')
 }
 
 /** The row an entry stands in, counted from 1; null for one that stands in none. */

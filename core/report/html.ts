@@ -1,4 +1,4 @@
-import type { ReportDocument } from './document'
+import { sayTime, type ReportDocument } from './document'
 
 const escape = (text: string): string => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;')
 
@@ -40,6 +40,7 @@ export function toHtml(document: ReportDocument): string {
     supports === '' ? '' : `<p>What the record as a whole supports: ${supports}.</p>`,
     document.conflicts.map((c) => `<p>Unsettled: ${setHtml(c)}.</p>`).join(''),
     section('Notes', document.notes.map((n) => `<p>${escape(n.text)}</p>`).join('')),
+    section('Written and received', document.times.map((t) => `<p><small>${setHtml(sayTime(t))}</small></p>`).join('')),
     `<p><small>${escape(document.safety)}</small></p></body></html>`,
     '',
   ].join('\n')

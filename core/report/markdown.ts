@@ -1,4 +1,4 @@
-import type { ReportDocument } from './document'
+import { sayTime, type ReportDocument } from './document'
 
 /** Text that must not be read as Markdown or as HTML. */
 const escape = (text: string): string =>
@@ -55,6 +55,7 @@ export function toMarkdown(document: ReportDocument): string {
     )
   for (const conflict of document.conflicts) out.push('', `Unsettled: ${escape(conflict)}.`)
   if (document.notes.length > 0) out.push('', '## Notes', '', ...document.notes.map((n) => `- ${escape(n.text)}`))
+  if (document.times.length > 0) out.push('', '## Written and received', '', ...document.times.map((t) => `- ${escape(sayTime(t))}`))
   out.push('', `*${document.safety}*`, '')
   return out.join('\n')
 }

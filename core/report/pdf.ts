@@ -1,4 +1,4 @@
-import type { ReportDocument } from './document'
+import { sayTime, type ReportDocument } from './document'
 
 /** A run of text as a PDF maker takes it: plain data, so that the core needs none. */
 export interface PdfRun {
@@ -91,6 +91,10 @@ export function toPdfContent(document: ReportDocument, pictures: readonly { read
       ...section('What the record supports', list([...document.sentences, ...(supports === '' ? [] : [`As a whole: ${supports}.`])])),
       ...list(document.conflicts.map((c) => `Unsettled: ${c}.`)),
       ...section('Notes', list(document.notes.map((n) => n.text))),
+      ...section(
+        'Written and received',
+        document.times.map((t) => line(sayTime(t), { style: 'small' })),
+      ),
       ...pictures.flatMap(({ text, image }) => [{ image, fit: [220, 160], margin: [0, 8, 0, 2] }, line(text, { style: 'small' })]),
       line(document.safety, { style: 'small', margin: [0, 16, 0, 0] }),
     ],

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { ORGANIC_TESTS, TESTS, type Test } from '../catalogue'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { everyTest } from '../schemes'
-import { acidityAsked, doSum, neutralisingsOf, rationsOf, stretchesOf, waitsOf, wasteOfTest } from '.'
+import { acidityAsked, doSum, neutralisingsOf, rationsOf, stretchesOf, waitsOf } from '.'
 
 const did = (id: string, body: object): Entry => entrySchema.parse({ id, at: '', did: body })
 const named = (id: string) => {
@@ -68,13 +68,6 @@ describe('what is left', () => {
   test('of a solution, millilitres', () => {
     const solution = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } })
     expect(rationsOf(solution, [did('a', { do: 'take', into: 'A', mL: 3 })]).sample).toEqual({ had: 20, left: 17, unit: 'mL' })
-  })
-})
-
-describe('waste', () => {
-  test('every test has a jar for what is left of it, the strictest of its bottles', () => {
-    for (const one of TESTS) expect(wasteOfTest(one)).not.toBe('')
-    expect(wasteOfTest(named('silver-nitrate'))).toBe('silver')
   })
 })
 

@@ -1,9 +1,8 @@
-import { ACID_STOCK, EXTRACT, expand, FUSION_EXTRACT, reagentsOf, STOCK, THIS, UnknownTest, type Test } from '../catalogue'
+import { ACID_STOCK, EXTRACT, expand, FUSION_EXTRACT, STOCK, THIS, UnknownTest, type Test } from '../catalogue'
 import { apartFromControls, asAmended, type Case, type Entry } from '../notebook'
 import { everyTest } from '../schemes'
 import { findReagent } from '../species'
 import { FUSED_mg, SAMPLE, stepSchema, type Step } from '../tube'
-import { wasteOf } from './work'
 
 /** A wait within a test: what stands or boils, how long, and what to look at when it is over. */
 export interface Wait {
@@ -157,12 +156,4 @@ export function rationsOf(of: Case, entries: readonly Entry[]): Rations {
       ? ({ had: mg, left: Math.max(0, mg - used), unit: 'mg' } as const)
       : ({ had: mL, left: Math.max(0, volumes.get(SAMPLE) ?? 0), unit: 'mL' } as const)
   return { sample, stocks }
-}
-
-/** Where each kind of waste stands in the order of care: what must not be mixed goes first. */
-const STREAMS = ['cyanide and sulfide, kept alkaline', 'silver', 'halogenated organic', 'heavy metals', 'oxidisers', 'organic without halogens']
-/** The jar what is left of a test goes into, by what its bottles hold: the strictest of them. */
-export function wasteOfTest(test: Test): string {
-  const streams = new Set(reagentsOf(test).map(wasteOf))
-  return STREAMS.find((stream) => streams.has(stream)) ?? 'acids and alkalis, neutralised'
 }

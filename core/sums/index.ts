@@ -6,7 +6,7 @@ import { benchTime, classTotals, fusion, sampleBudget } from './work'
 
 export { SumError, type Sum } from './types'
 export * from './at-the-bench'
-export { planOf, stretchesOf, wasteOf, type Plan, type Stretch } from './work'
+export { planOf, stretchesOf, type Plan, type Stretch } from './work'
 
 /** All sums, in the order of the work. */
 export const SUMS: readonly Sum[] = [

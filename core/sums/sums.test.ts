@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { TESTS } from '../catalogue'
-import { doSum, planOf, stretchesOf, SUMS, SumError, wasteOf } from '.'
+import { doSum, planOf, stretchesOf, SUMS, SumError } from '.'
 
 const sum = (id: string, input: object): Record<string, unknown> => doSum(id, input) as Record<string, unknown>
 
@@ -110,35 +110,6 @@ describe('work laid out', () => {
     const silver = reagents.find((r) => r.reagent.startsWith('AgNO3'))
     expect(silver).toMatchObject({ bottles: 4, waste: 'silver' })
     expect(silver?.total_mL).toBeCloseTo(5 * 0.05 * 16 * 1.25, 1)
-  })
-  test.each([
-    ['H2SO4 1 M', 'acids and alkalis, neutralised'],
-    ['Na2S2O3 0.1 M', 'acids and alkalis, neutralised'],
-    ['ammonium acetate', 'acids and alkalis, neutralised'],
-    ['NaOH 2 M', 'acids and alkalis, neutralised'],
-    ['AgNO3 0.1 M', 'silver'],
-    ['KSCN 0.1 M', 'cyanide and sulfide, kept alkaline'],
-    ['K4Fe(CN)6 0.1 M', 'cyanide and sulfide, kept alkaline'],
-    ['Na2S 0.1 M', 'cyanide and sulfide, kept alkaline'],
-    ['thioacetamide', 'cyanide and sulfide, kept alkaline'],
-    ['lead acetate', 'heavy metals'],
-    ['BaCl2 0.1 M', 'heavy metals'],
-    ['K2CrO4 0.1 M', 'heavy metals'],
-    ['KMnO4 0.02 M', 'oxidisers'],
-    ['dichloromethane', 'halogenated organic'],
-    ['chloroform', 'halogenated organic'],
-    ['aluminium chloride in chloroform', 'halogenated organic'],
-    ['bromine in dichloromethane', 'halogenated organic'],
-    ['silver nitrate in ethanol', 'silver'],
-    ['sodium iodide in acetone', 'organic without halogens'],
-    ['pentanol', 'organic without halogens'],
-    ['ethanol', 'organic without halogens'],
-  ])('%s goes to: %s', (reagent, stream) => {
-    expect(wasteOf(reagent)).toBe(stream)
-  })
-  test('no acid on the shelf goes where cyanide and sulfide stand', () => {
-    for (const acid of ['HCl 2 M', 'HCl conc', 'HNO3 2 M', 'H2SO4 conc', 'acetic acid 2 M', 'aqua regia'])
-      expect(wasteOf(acid)).not.toMatch(/cyanide/)
   })
   test('waits overlap: never longer than one after another, never shorter than the hands or the longest test need, and no hand or burner does two things at once', () => {
     fc.assert(

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { expand, STOCK, testById, type Test } from '../catalogue'
-import { COMPONENTS, findReagent, findSolvent, parseFormula } from '../species'
+import { findReagent } from '../species'
+import { wasteOfReagent } from '../tube'
 import { defineSum, digits, positive, SumError } from './types'
 
 const DROP_mL = 0.05
@@ -204,7 +205,7 @@ export const classTotals = defineSum(
           total_mL: digits(mL * factor),
           bottles: Math.max(sharers, Math.ceil((mL * factor) / bottle_mL)),
           label: labelOf(reagent),
-          waste: wasteOf(reagent),
+          waste: wasteOfReagent(reagent).jar,
         }))
         .sort((a, b) => b.total_mL - a.total_mL),
       solids: [...solids].map(([reagent, mg]) => ({ reagent, total_g: digits((mg * factor) / 1000) })),
@@ -227,35 +228,6 @@ function labelOf(text: string): string {
   const caution = read(text)?.caution ?? ''
   return caution ? `${text}. ${caution}` : text
 }
-/** Elements whose salts are collected. Source: the usual separation of laboratory waste, handbook of the room; local rules go first. */
-const HEAVY = ['Pb', 'Hg', 'Cd', 'As', 'Sb', 'Bi', 'Cr', 'Ba', 'Ni', 'Co', 'Sn', 'Mo', 'Zr', 'U']
-/** What gives hydrogen cyanide or hydrogen sulfide with acid. */
-const CYANIDE_OR_SULFIDE = ['SCN^-', 'Fe(CN)6^4-', 'Fe(CN)6^3-', 'HS^-', 'S2^2-', 'CH3CSNH2']
-const OXIDISERS = ['MnO4^-', 'ClO3^-', 'ClO^-', 'BrO^-', 'H2O2', 'Cl2', 'Br2']
-const ALCOHOLS = ['C2H5OH', 'CH3OH']
-
-/** Whether a molecule holds carbon and a halogen. */
-const isHalogenated = (formula: string): boolean => {
-  const { atoms } = parseFormula(formula)
-  return (atoms['C'] ?? 0) > 0 && (atoms['Cl'] ?? 0) + (atoms['Br'] ?? 0) + (atoms['I'] ?? 0) > 0
-}
-
-/** The stream a bottle's contents go to, by what is in it: halogenated liquids, silver, then what must not meet acid, then heavy metals. */
-export function wasteOf(text: string): string {
-  const solvent = findSolvent(text)
-  if (solvent) return /Cl|Br/.test(solvent.formula) ? 'halogenated organic' : 'organic without halogens'
-  const solution = read(text)
-  const held = [...(solution?.totals ?? [])].flatMap((mol, component) => (mol !== 0 ? [COMPONENTS[component] ?? ''] : []))
-  const holds = (element: string): boolean => held.some((ion) => (parseFormula(ion).atoms[element] ?? 0) > 0)
-  if (solution?.solvent === 'dichloromethane' || Object.keys(solution?.agents ?? {}).some(isHalogenated)) return 'halogenated organic'
-  if (holds('Ag')) return 'silver'
-  if (held.some((ion) => CYANIDE_OR_SULFIDE.includes(ion))) return 'cyanide and sulfide, kept alkaline'
-  if (HEAVY.some(holds)) return 'heavy metals'
-  if (held.some((ion) => OXIDISERS.includes(ion))) return 'oxidisers'
-  if (solution?.solvent || held.some((ion) => ALCOHOLS.includes(ion))) return 'organic without halogens'
-  return 'acids and alkalis, neutralised'
-}
-
 /** Sodium for a fusion: so many times the compound's mass, and no more than a small pea of it. Source: Vogel's Practical Organic Chemistry, sodium fusion. */
 const SODIUM_RATIO = 4
 const SODIUM_mg = [60, 120] as const

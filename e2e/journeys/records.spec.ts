@@ -193,6 +193,10 @@ test.describe('without an account', () => {
     await page.getByLabel('login').fill('wren@sallowfield.example')
     await page.getByLabel('password').fill('blotting paper')
     await page.getByRole('button', { name: 'Sign in' }).click()
+    // Whose they are is asked: another may have written them on this device.
+    await expect(page.getByText('2 notebooks were written on this device without an account', { exact: false })).toBeVisible()
+    await expect(page.getByRole('link', { name: /G-91/ })).toHaveCount(0)
+    await page.getByRole('button', { name: 'they are mine: take them along' }).click()
     await expect(page.getByText('The 2 notebooks you kept on this device came along.')).toBeVisible()
     await page.getByRole('link', { name: /G-91/ }).click()
     await saved(page)
@@ -217,7 +221,7 @@ test.describe('without an account', () => {
     await page.getByLabel('a login').fill(`linus.${Date.now()}@sallowfield.example`)
     await page.getByLabel('a password').fill('marbled endpaper')
     await page.getByRole('button', { name: 'Join' }).click()
-    await expect(page.getByRole('alert')).toContainText('This code lets nobody in', { ignoreCase: true })
+    await expect(page.getByRole('alert')).toContainText('Code and login do not go together', { ignoreCase: true })
     await page.getByLabel('code from your instructor').fill(code.toLowerCase())
     await page.getByRole('button', { name: 'Join' }).click()
     await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible()
@@ -242,6 +246,29 @@ test('the page itself opens with the connection gone, with the jar as it was', a
   await context.setOffline(false)
   await saved(page)
   expect(await notesAtServer(context, path)).toEqual(['still here', 'written without the server'])
+})
+
+test('a jar whose lines are not on this device, with the connection gone, is no empty notebook: what is missing is said, and comes by itself', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/')
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
+  await page.reload()
+  await expect(page.getByRole('link', { name: /^W-21/ })).toBeVisible()
+  // The parts of the bench are here, of another jar; the lines of this one are not.
+  await newJar(page, 'R-08')
+  await saved(page)
+  await page.goto('/')
+  await expect(page.getByRole('link', { name: /^W-21/ })).toBeVisible()
+  await context.setOffline(true)
+  await page.getByRole('link', { name: /^W-21/ }).click()
+  await expect(page.getByText('lines of this notebook are on the server, which is not reached', { exact: false })).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: 'not all of it is here' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Begin' })).toHaveCount(0)
+  await context.setOffline(false)
+  await saved(page)
+  await expect(page.getByRole('main').locator('li h3').first()).toBeVisible()
 })
 
 test('a whole practical with the connection gone: begun, worked, concluded, reported, and at the server afterwards', async ({ page, context }) => {
@@ -292,6 +319,34 @@ test('a notebook goes out as a file and comes back in; a file that is none is re
 
 test.describe('an instructor', () => {
   test.use({ login: 'ansel' })
+
+  test('gives a student who has forgotten the password a code, and takes back a code of the class', async ({ page, browser }) => {
+    await page.goto('/')
+    await page.getByRole('link', { name: 'Materials of paper' }).click()
+    const row = page.getByRole('listitem').filter({ hasText: 'Teodor Lisle' }).filter({ hasText: 'student' })
+    await row.getByRole('button', { name: 'a code for a new password' }).click()
+    const code = await row.locator('output').innerText()
+    await page.getByRole('button', { name: 'make a code' }).click()
+    const open = page.getByRole('region', { name: 'open codes' })
+    await expect(open.getByRole('button', { name: 'take it back' }).first()).toBeVisible()
+    const before = await open.getByRole('listitem').count()
+    await open.getByRole('button', { name: 'take it back' }).first().click()
+    await expect(open.getByRole('listitem')).toHaveCount(before - 1)
+
+    const forgetful = await browser.newContext()
+    const door = await forgetful.newPage()
+    await door.goto('/sign-in')
+    await door.getByRole('link', { name: 'I have forgotten my password' }).click()
+    await door.getByLabel('code from your instructor').fill(code)
+    await door.getByLabel('a new password').fill('password123')
+    await door.getByRole('button', { name: 'Set it' }).click()
+    await expect(door.getByRole('alert')).toContainText('tried first')
+    // The same again, so that the other journeys find it.
+    await door.getByLabel('a new password').fill('blotting paper')
+    await door.getByRole('button', { name: 'Set it' }).click()
+    await expect(door.getByText('Your password is changed', { exact: false })).toBeVisible()
+    await forgetful.close()
+  })
 
   test('gives out a secret unknown; the student works it and learns what it was when the instructor opens it', async ({ page, browser }) => {
     await page.goto('/')
@@ -379,6 +434,7 @@ test.describe('an instructor', () => {
 for (const [name, login, path, heading] of [
   ['the door', '', '/sign-in', 'What does the jar hold?'],
   ['a code being entered', '', '/join', 'Join by a code'],
+  ['a password being set anew', '', '/reset', 'A new password'],
   ['an account', 'ansel', '/account', 'Ansel Quillby'],
   ['a class', 'ansel', 'Materials of paper', 'People'],
 ] as const)

@@ -37,6 +37,7 @@ export function App() {
       >
         <Routes>
           <Route path="/sign-in" element={<Door way="sign in" />} />
+          <Route path="/reset" element={<Door way="reset" />} />
           <Route path="/join" element={<Door way="join" />} />
           <Route path="/reference" element={<Reference />} />
           <Route path="/reference/:kind/:id" element={<Reference />} />

@@ -11,5 +11,14 @@ createRoot(root).render(
   </StrictMode>,
 )
 
+// A part of the interface that the server has in another version only: the page is loaded anew, once.
+window.addEventListener('vite:preloadError', (event) => {
+  const last = Number(sessionStorage.getItem('foxing-reloaded') ?? 0)
+  if (Date.now() - last < 60_000) return
+  event.preventDefault()
+  sessionStorage.setItem('foxing-reloaded', String(Date.now()))
+  window.location.reload()
+})
+
 // The interface opens without the server, too, once it has been there.
 if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined)

@@ -21,7 +21,7 @@ export async function notebookOf(client: Client, id: string): Promise<Record<str
     title: jar.title,
     kind: jar.kind,
     case: jar.case,
-    entries: entries.map((e) => e.body),
+    entries: entries.map((e) => ({ ...e.body, received: e.received })),
   }
 }
 

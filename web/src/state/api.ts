@@ -26,7 +26,14 @@ export type JarSummary = z.infer<typeof summarySchema>
 const personSchema = z.object({ id: z.string(), name: z.string() })
 export type Named = z.infer<typeof personSchema>
 
-const placedSchema = z.object({ body: entrySchema, device: z.string(), order: z.number(), position: z.number(), author: z.string().nullable() })
+const placedSchema = z.object({
+  body: entrySchema,
+  device: z.string(),
+  order: z.number(),
+  position: z.number(),
+  author: z.string().nullable(),
+  received: z.string().optional(),
+})
 
 const signatureSchema = z.object({ version: z.number(), signedAt: z.string(), by: z.string().nullable(), sha256: z.string() })
 export type Signature = z.infer<typeof signatureSchema>
@@ -41,7 +48,7 @@ const openedSchema = z.object({
 const meSchema = z.object({
   id: z.string(),
   name: z.string(),
-  role: z.enum(['student', 'instructor', 'technician']),
+  role: z.enum(['student', 'instructor', 'technician', 'administrator']),
   institution: z.string(),
   sessions: z.number(),
   classes: z.array(personSchema),
@@ -130,6 +137,16 @@ export interface Issue {
   readonly revealOn?: string
 }
 
+const openCodesSchema = z.object({
+  codes: z.array(z.object({ id: z.string(), role: z.string(), left: z.number(), until: z.string() })),
+})
+export type OpenCode = z.infer<typeof openCodesSchema>['codes'][number]
+const sessionsSchema = z.object({ sessions: z.array(z.object({ id: z.string(), begun: z.string(), used: z.string(), own: z.boolean() })) })
+export type OpenSession = z.infer<typeof sessionsSchema>['sessions'][number]
+
+/** Whether somebody may do what is for instructors. */
+export const teaches = (role: Me['role'] | undefined): boolean => role === 'instructor' || role === 'administrator'
+
 export const api = {
   door: () => call(z.object({ demo: z.boolean(), cookie: z.boolean() }), '/door'),
   signIn: (login: string, password: string) => call(nothing, '/sign-in', { login, password }),
@@ -138,6 +155,9 @@ export const api = {
   signOutEverywhere: () => call(nothing, '/sign-out-everywhere', {}),
   me: () => call(meSchema, '/me'),
   changePassword: (old: string, fresh: string) => call(nothing, '/me/password', { old, new: fresh }),
+  resetPassword: (given: string, password: string) => call(nothing, '/reset', { code: given, password }),
+  sessions: async () => (await call(sessionsSchema, '/me/sessions')).sessions,
+  endSession: (session: string) => call(nothing, `/me/sessions/${session}`, undefined, 'DELETE'),
   everything: () => call(z.record(z.string(), z.unknown()), '/me/everything'),
   erase: (password: string) => call(nothing, '/me/erase', { password }),
   useCode: (given: string) => call(z.object({ class: z.string().nullable(), jar: z.string().nullable() }), '/codes', { code: given }),
@@ -145,8 +165,12 @@ export const api = {
   class: (classId: string): Promise<Class> => call(classSchema, `/classes/${classId}`),
   beginClass: (classId: string, name: string) => call(id, '/classes', { id: classId, name }),
   invite: (classId: string, role: string) => call(code, `/classes/${classId}/invitations`, { role }),
+  codesOfClass: async (classId: string) => (await call(openCodesSchema, `/classes/${classId}/invitations`)).codes,
+  codesOfJar: async (jarId: string) => (await call(openCodesSchema, `/jars/${jarId}/codes`)).codes,
+  takeBack: (invitation: string) => call(nothing, `/invitations/${invitation}`, undefined, 'DELETE'),
+  resetCode: (person: string) => call(code, `/people/${person}/reset`, {}),
   removeFromClass: (classId: string, person: string) => call(nothing, `/classes/${classId}/people/${person}`, undefined, 'DELETE'),
-  issue: (classId: string, issue: Issue) => call(z.object({ jars: z.array(z.string()), seed: z.number() }), `/classes/${classId}/issue`, issue),
+  issue: (classId: string, issue: Issue) => call(z.object({ jars: z.array(z.string()) }), `/classes/${classId}/issue`, issue),
   reveal: (jar: string) => call(nothing, `/jars/${jar}/reveal`, {}),
 
   jars: async (): Promise<JarSummary[]> => (await call(z.object({ jars: z.array(summarySchema) }), '/jars')).jars,
@@ -156,10 +180,14 @@ export const api = {
   jar: (jarId: string, after = -1) => call(openedSchema, `/jars/${jarId}${after < 0 ? '' : `?after=${after}`}`),
   addEntries: async (jarId: string, device: string, entries: readonly { order: number; body: Entry }[]) =>
     (
-      await call(z.object({ acknowledged: z.array(z.object({ id: z.string(), position: z.number() })) }), `/jars/${jarId}/entries`, {
-        device,
-        entries,
-      })
+      await call(
+        z.object({ acknowledged: z.array(z.object({ id: z.string(), position: z.number(), order: z.number().optional() })) }),
+        `/jars/${jarId}/entries`,
+        {
+          device,
+          entries,
+        },
+      )
     ).acknowledged,
   seen: (jarId: string, entry: string): Promise<Seen> => call(seenSchema, `/jars/${jarId}/seen/${entry}`),
   answer: (jarId: string) => call(z.object({ formula: z.string(), name: z.string(), right: z.boolean().nullable() }), `/jars/${jarId}/answer`),

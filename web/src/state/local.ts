@@ -12,6 +12,8 @@ export interface LocalEntry {
   /** 1 where it has no place yet, else 0 or absent: what waits is found without looking through all there is. */
   readonly waiting?: 0 | 1
   readonly author: string | null
+  /** When the server took it, by its own clock; absent until that is heard of. */
+  readonly received?: string
   readonly body: Entry
 }
 
@@ -30,6 +32,8 @@ export interface LocalJar extends Jar {
   /** How far its work had got when the shelf was last fetched. */
   readonly counted: number
   readonly concluded: readonly string[]
+  /** The server does not show it any more, and what is here is kept. */
+  readonly missing?: boolean
 }
 
 /** What the device keeps for one person, or for nobody in particular: entries before they are sent, and the jars last seen, so that a notebook opens without the server. */
@@ -68,9 +72,16 @@ export class LocalDatabase extends Dexie {
     return this.entries.where('waiting').equals(1)
   }
 
-  /** An entry has reached the server. */
-  async acknowledge(jar: string, id: string, position: number): Promise<void> {
-    await this.entries.update([jar, id], { position, waiting: 0 })
+  /** An entry has reached the server, at this place of the notebook and of what its device wrote. */
+  async acknowledge(jar: string, id: string, position: number, order?: number): Promise<void> {
+    await this.entries.update([jar, id], { position, waiting: 0, ...(order === undefined ? {} : { order }) })
+  }
+
+  /** The server does not know these of a jar (any more): they are to be sent, again. */
+  async sendAgain(jar: string, ids: readonly string[]): Promise<void> {
+    await this.transaction('rw', this.entries, async () => {
+      for (const id of ids) await this.entries.update([jar, id], WAITING)
+    })
   }
 
   /** How much has not reached the server. */
@@ -90,6 +101,16 @@ export function openLocal(owner: string): LocalDatabase {
     current = new LocalDatabase(owner)
   }
   return current
+}
+
+/** How many notebooks were written here without an account. */
+export async function guestNotebooks(): Promise<number> {
+  const nobodys = new LocalDatabase(NOBODY)
+  try {
+    return await nobodys.jars.count()
+  } finally {
+    nobodys.close()
+  }
 }
 
 /** Takes along what was written without an account: it becomes the person's, not yet sent. */

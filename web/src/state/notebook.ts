@@ -21,6 +21,10 @@ interface NotebookState {
   readonly entries: readonly Entry[]
   /** Whether it is known to hold no line, here or on the server. */
   readonly bare: boolean
+  /** Lines the server is known to have that are not on this device, while it is not reached. */
+  readonly elsewhere: number
+  /** When the server took each entry, by its own clock. */
+  readonly received: ReadonlyMap<string, string>
   /** Who wrote which entry. */
   readonly authors: ReadonlyMap<string, string | null>
   readonly unsaved: ReadonlySet<string>
@@ -33,18 +37,31 @@ interface NotebookState {
   write: (lines: readonly Line[]) => Promise<readonly Entry[]>
 }
 
-const CLOSED = { id: null, jar: null, entries: [], bare: false, authors: new Map<string, string | null>(), unsaved: new Set<string>(), problem: null }
+const CLOSED = {
+  id: null,
+  jar: null,
+  entries: [],
+  bare: false,
+  elsewhere: 0,
+  authors: new Map<string, string | null>(),
+  received: new Map<string, string>(),
+  unsaved: new Set<string>(),
+  problem: null,
+}
+const AGAIN_MS = 4000
 const NOT_KEPT = {
   message: 'This device did not keep what was written last',
   todo: 'Make room on it, or reload the page, and write it once more; what stands on the page is kept.',
 }
 let subscription: Subscription | undefined
 let unfollow: (() => void) | undefined
+let again: ReturnType<typeof setTimeout> | undefined
 
 export const useNotebook = create<NotebookState>((set, get) => ({
   ...CLOSED,
 
   open: async (id) => {
+    clearTimeout(again)
     if (get().id !== id) {
       get().close()
       set({ id })
@@ -56,6 +73,7 @@ export const useNotebook = create<NotebookState>((set, get) => ({
           set({
             jar: kept(before.jar, jar ?? null),
             entries: keptEntries(before.entries, entries),
+            received: kept(before.received, new Map(entries.flatMap((e) => (e.received === undefined ? [] : [[e.id, e.received] as const])))),
             authors: kept(before.authors, new Map(entries.map((e) => [e.id, e.author]))),
             unsaved: kept(before.unsaved, new Set(entries.filter((e) => e.position === null).map((e) => e.id))),
           })
@@ -71,7 +89,7 @@ export const useNotebook = create<NotebookState>((set, get) => ({
       await flush()
       const last = await pullJar(id)
       if (get().id !== id) return
-      set({ problem: null, bare: (await local().entriesOf(id)).length === 0 })
+      set({ problem: null, elsewhere: 0, bare: (await local().entriesOf(id)).length === 0 })
       unfollow?.()
       unfollow = follow(id, last)
     } catch (error) {
@@ -80,12 +98,17 @@ export const useNotebook = create<NotebookState>((set, get) => ({
         useSession.getState().ended()
         return
       }
-      // What is on the device is shown all the same.
-      set({ problem: problem.offline && (await local().jars.get(id)) ? null : problem, bare: true })
+      if (get().id !== id) return
+      // What is on the device is shown all the same, and what is not is said to be elsewhere.
+      const [jar, here] = [await local().jars.get(id), await local().entriesOf(id)]
+      const elsewhere = Math.max(0, (jar?.counted ?? 0) - here.filter((e) => e.position !== null).length)
+      set({ problem: problem.offline && jar ? null : problem, elsewhere, bare: jar !== undefined && elsewhere === 0 })
+      if (problem.offline) again = setTimeout(() => void get().open(id), AGAIN_MS)
     }
   },
 
   close: () => {
+    clearTimeout(again)
     subscription?.unsubscribe()
     unfollow?.()
     subscription = unfollow = undefined

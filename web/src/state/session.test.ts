@@ -32,7 +32,7 @@ beforeEach(async () => {
     await Promise.all([database.jars.clear(), database.entries.clear()])
   }
   openLocal(NOBODY)
-  useSession.setState({ phase: 'asking', me: null, broughtAlong: 0 })
+  useSession.setState({ phase: 'asking', me: null, found: 0, broughtAlong: 0 })
 })
 
 describe('who is at work when a page opens', () => {
@@ -79,12 +79,26 @@ describe('who is at work when a page opens', () => {
 })
 
 describe('coming and going', () => {
-  test('what a guest wrote comes along at sign-in, to be sent under one’s own name, and nobody has it any more', async () => {
+  const guestWrites = async (): Promise<void> => {
     useSession.getState().stayOutside()
     await local().jars.put(jarOf('one', ''))
     await local().append('one', null, [entrySchema.parse({ id: 'e1', at: '', note: 'a guest’s' })])
     server.me = MIRA
     await useSession.getState().enter({ login: 'mira', password: 'x' })
+  }
+  test('what a guest wrote is nobody else’s unless they say so: it stays, unsent, under nobody’s name', async () => {
+    await guestWrites()
+    expect([...standing(), useSession.getState().found, useSession.getState().broughtAlong]).toEqual(['in', 'Mira', MIRA.id, 1, 0])
+    expect([await local().jars.count(), await local().unsent()]).toEqual([0, 0])
+    await useSession.getState().claim(false)
+    expect(useSession.getState().found).toBe(0)
+    expect(await new LocalDatabase(NOBODY).entries.count()).toBe(1)
+    await useSession.getState().ask()
+    expect(useSession.getState().found).toBe(0)
+  })
+  test('said to be one’s own, it comes along, to be sent under one’s own name, and nobody has it any more', async () => {
+    await guestWrites()
+    await useSession.getState().claim(true)
     expect([...standing(), useSession.getState().broughtAlong]).toEqual(['in', 'Mira', MIRA.id, 1])
     expect((await local().entriesOf('one')).map((e) => [e.author, e.position])).toEqual([[MIRA.id, null]])
     expect(await local().unsent()).toBe(2)

@@ -1,7 +1,7 @@
 import Dexie from 'dexie'
 import { create } from 'zustand'
 import { api, asApiError, speakFor, type Me } from './api'
-import { local, NOBODY, takeAlong, openLocal } from './local'
+import { guestNotebooks, local, NOBODY, takeAlong, openLocal } from './local'
 
 /**
  * Who is at work. `asking` until it is known; `out`: nobody, and the door is shown; `guest`: nobody, with notebooks on this device; `in`: signed in; `ended`: the session is
@@ -15,13 +15,17 @@ interface SessionState {
   readonly phase: Phase
   readonly me: Known | null
   readonly demo: boolean
-  /** How many notebooks came along at the last sign-in. */
+  /** Notebooks that were written on this device without an account, of which whoever has signed in is asked whether they are theirs. */
+  readonly found: number
+  /** How many of these came along. */
   readonly broughtAlong: number
   /** Finds out who is at work; where the server is away, whoever was last. */
   begin: () => Promise<void>
   /** Asks the server who one is, and takes up its answer. @throws ApiError */
   ask: () => Promise<void>
   enter: (way: { login: string; password: string } | { code: string; name: string; login: string; password: string }) => Promise<void>
+  /** Answers whether the notebooks that were found are one's own: then they come along, else they stay where they are, under nobody's name. */
+  claim: (mine: boolean) => Promise<void>
   /** Goes on without an account. */
   stayOutside: () => void
   /** @param everywhere ends every session, not this one alone */
@@ -44,6 +48,7 @@ export const useSession = create<SessionState>((set, get) => ({
   phase: 'asking',
   me: null,
   demo: false,
+  found: 0,
   broughtAlong: 0,
 
   begin: async () => {
@@ -85,10 +90,10 @@ export const useSession = create<SessionState>((set, get) => ({
     const { me: before } = get()
     speakFor(csrf)
     localStorage.setItem(ME_KEY, JSON.stringify(me))
-    if (localStorage.getItem(GUEST_KEY) !== null) {
-      localStorage.removeItem(GUEST_KEY)
-      set({ broughtAlong: await takeAlong(me.id) })
-    }
+    // What somebody wrote here without an account is not taken for this person's: on a shared device it may be anybody's.
+    const found = localStorage.getItem(GUEST_KEY) === null ? 0 : await guestNotebooks()
+    if (found === 0) localStorage.removeItem(GUEST_KEY)
+    set({ found })
     openLocal(me.id)
     // Somebody else has come to this device: nothing of the one before may stay on the page.
     if (before && before.id !== me.id) window.location.assign('/')
@@ -98,6 +103,13 @@ export const useSession = create<SessionState>((set, get) => ({
   enter: async (way) => {
     await ('code' in way ? api.join(way) : api.signIn(way.login, way.password))
     await get().ask()
+  },
+
+  claim: async (mine) => {
+    const { me } = get()
+    if (mine && me) set({ broughtAlong: await takeAlong(me.id) })
+    localStorage.removeItem(GUEST_KEY)
+    set({ found: 0 })
   },
 
   stayOutside: () => {

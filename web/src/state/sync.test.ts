@@ -6,7 +6,7 @@ import { jarOf as ownedJar } from '../testing/jars'
 import { Server, type Fate } from '../testing/server'
 import { local, NOBODY, openLocal, type LocalJar } from './local'
 import { useSession } from './session'
-import { flush, follow, pullJar, pullShelf, useSync } from './sync'
+import { flush, follow, forget, pullJar, pullShelf, useSync } from './sync'
 
 const PERSON = { id: 'p-mira', name: 'Mira', role: 'student' as const, institution: 'Foxglove', classes: [] }
 let server: Server
@@ -161,13 +161,56 @@ describe('what is fetched', () => {
     expect(putJar).not.toHaveBeenCalled()
     stop()
   })
-  test('the shelf: what the server shows no more goes from here, unless something of it was not sent', async () => {
-    await local().jars.bulkPut([jarOf('gone', 1), jarOf('gone, but written in', 1), jarOf('not sent yet')])
-    await write('gone, but written in', 'waiting')
-    server.jars.set('there', jarOf('there'))
+  test('a server restored to an earlier state: what it does not know any more of one’s own is sent to it again, and nothing goes from here', async () => {
+    await local().jars.bulkPut([jarOf('whole', 1), jarOf('in part'), jarOf('not sent yet')])
+    await write('whole', 'first', 'second')
+    await write('in part', 'kept', 'lost', 'lost too')
+    server.jars.set('whole', jarOf('whole'))
+    await flush()
+    const before = notesOf('in part')
+    // As it was before anything of the one, and all but the first line of the other, came.
+    server.jars.delete('whole')
+    server.entries.delete('whole')
+    server.entries.set('in part', server.of('in part').slice(0, 1))
     await pullShelf()
-    expect((await local().jars.toCollection().primaryKeys()).sort()).toEqual(['gone, but written in', 'not sent yet', 'there'])
-    expect(await local().entriesOf('gone, but written in')).toHaveLength(1)
+    await flush()
+    expect(notesOf('whole')).toEqual(['first', 'second'])
+    await pullJar('in part')
+    await flush()
+    expect(notesOf('in part')).toEqual(before)
+    expect(await local().unsent()).toBe(0)
+    expect((await local().entriesOf('in part')).map((e) => e.order)).toEqual([1, 2, 3])
+  })
+  test('a jar of somebody else’s, or one that was given out, that the server does not show is said to be missing, until it does again', async () => {
+    await local().jars.bulkPut([ownedJar('a partner’s', 'p-else', 1), { ...jarOf('given out', 1), issued: true }])
+    await write('given out', 'mine')
+    await flush()
+    const standing = async (): Promise<unknown[]> => (await local().jars.toArray()).map((j) => [j.id, j.missing === true])
+    await pullShelf()
+    expect(await standing()).toEqual([
+      ['a partner’s', true],
+      ['given out', true],
+    ])
+    expect(await local().entriesOf('given out')).toHaveLength(1)
+    server.jars.set('given out', { ...jarOf('given out'), issued: true } as never)
+    await pullShelf()
+    expect(await standing()).toContainEqual(['given out', false])
+    await forget('a partner’s')
+    expect(await local().jars.count()).toBe(1)
+  })
+  test('one jar that is refused keeps none of the others from being sent, and nothing of it goes from here', async () => {
+    for (const id of ['full', 'other']) await local().jars.put(jarOf(id))
+    await flush()
+    server.full.add('full')
+    await write('full', 'no room')
+    await write('other', 'goes on')
+    await flush()
+    expect(notesOf('other')).toEqual(['goes on'])
+    expect(await local().unsent()).toBe(1)
+    expect(useSync.getState().problem).toMatchObject({ status: 413, message: expect.stringMatching(/no room/) })
+    server.full.clear()
+    await flush()
+    expect([notesOf('full'), useSync.getState().problem]).toEqual([['no room'], null])
   })
   test('a shelf that cannot be fetched changes nothing', async () => {
     await local().jars.put(jarOf('one', 1))

@@ -59,41 +59,67 @@ async function sendOnce(): Promise<void> {
   }
 }
 
+/** Refusals that concern one jar and not who asks, or the server's being away: the others are sent all the same. */
+const concernsOne = ({ offline, status }: ApiError): boolean => !offline && status >= 400 && status < 500 && ![401, 403, 429].includes(status)
+
+/** @throws ApiError the first refusal of one jar, once all the others are sent */
 async function sendAll(database: LocalDatabase): Promise<void> {
+  const refused = new Map<string, ApiError>()
+  const trying = async (jar: string, send: () => Promise<void>): Promise<void> => {
+    try {
+      await send()
+    } catch (error) {
+      const problem = asApiError(error)
+      if (!concernsOne(problem)) throw error
+      refused.set(jar, problem)
+    }
+  }
   for (const jar of await database.jars.where('saved').equals(0).sortBy('createdAt')) {
     useSync.setState({ sending: true })
     const { id, code, title, kind, seed } = jar
-    await api.openJar({ id, code, title, kind, case: jar.case, ...(seed === null ? {} : { seed }) })
-    await database.jars.update(id, { saved: 1 })
+    await trying(id, async () => {
+      await api.openJar({ id, code, title, kind, case: jar.case, ...(seed === null ? {} : { seed }) })
+      await database.jars.update(id, { saved: 1, missing: false })
+    })
   }
   for (;;) {
     const waiting = await database.waiting().toArray()
-    const [first] = waiting
-    if (!first) return
+    const first = waiting.find((e) => !refused.has(e.jar))
+    if (!first) break
     useSync.setState({ sending: true })
     const batch = waiting
       .filter((e) => e.jar === first.jar && e.device === first.device)
       .sort((a, b) => a.order - b.order)
       .slice(0, BATCH)
-    const acknowledged = await api.addEntries(
-      first.jar,
-      first.device,
-      batch.map(({ order, body }) => ({ order, body })),
-    )
-    await database.transaction('rw', database.entries, async () => {
-      for (const { id, position } of acknowledged) await database.acknowledge(first.jar, id, position)
+    await trying(first.jar, async () => {
+      const acknowledged = await api.addEntries(
+        first.jar,
+        first.device,
+        batch.map(({ order, body }) => ({ order, body })),
+      )
+      await database.transaction('rw', database.entries, async () => {
+        for (const { id, position, order } of acknowledged) await database.acknowledge(first.jar, id, position, order)
+      })
     })
   }
+  const [problem] = refused.values()
+  if (problem) throw problem
 }
 
 const fresh = { saved: 1, seed: null, partners: [], writable: true, people: [], signatures: [], counted: 0, concluded: [] } as const
-const known = async (database: LocalDatabase, jar: Jar): Promise<LocalJar> => ({ ...fresh, ...(await database.jars.get(jar.id)), ...jar, saved: 1 })
+const known = async (database: LocalDatabase, jar: Jar): Promise<LocalJar> => {
+  const { missing: _, ...before } = { missing: false, ...(await database.jars.get(jar.id)) }
+  return { ...fresh, ...before, ...jar, saved: 1 }
+}
 
-/** Fetches the shelf. What the server no longer shows goes from the device too, unless something of it has not been sent. */
+/**
+ * Fetches the shelf. A jar that the server does not show any more is never deleted here: the server may have been restored to a state before it. One's own is sent once more, with every line of one's own;
+ * of others it is said that it is missing.
+ */
 export async function pullShelf(): Promise<void> {
   const database = local()
   // A jar that reaches the server while the list is on its way is not in the list, and stays.
-  const before = await database.jars.where('saved').equals(1).primaryKeys()
+  const before = await database.jars.where('saved').equals(1).toArray()
   const jars = await api.jars()
   const there = new Set(jars.map((j) => j.id))
   // All of them at once: a shelf that fills jar by jar pushes down what stands below it each time.
@@ -103,36 +129,59 @@ export async function pullShelf(): Promise<void> {
     )
     await database.jars.bulkPut(shown)
   })
-  for (const id of before) {
-    if (there.has(id)) continue
-    if (
-      (await database
-        .waiting()
-        .filter((e) => e.jar === id)
-        .count()) > 0
-    )
+  let again = false
+  for (const jar of before) {
+    if (there.has(jar.id)) continue
+    if (jar.owner !== database.owner || jar.issued) {
+      await database.jars.update(jar.id, { missing: true })
       continue
+    }
+    const mine = await database.entries.where('jar').equals(jar.id).toArray()
+    await database.sendAgain(
+      jar.id,
+      mine.filter((e) => e.author === database.owner).map((e) => e.id),
+    )
+    await database.jars.update(jar.id, { saved: 0 })
+    again = true
+  }
+  if (again) void flush()
+}
+
+/** Takes a jar that the server does not show any more off this device, because its reader says so. */
+export async function forget(id: string): Promise<void> {
+  const database = local()
+  await database.transaction('rw', database.jars, database.entries, async () => {
     await database.jars.delete(id)
     await database.entries.where('jar').equals(id).delete()
-  }
+  })
 }
 
 /**
- * Fetches a jar with its notebook, or with what came after a place in it. Only what is not here yet is put down: whoever draws the notebook is told of each thing that is.
+ * Fetches a jar with its notebook, or with what came after a place in it. Only what is not here yet is put down: whoever draws the notebook is told of each thing that is. Lines of one's own
+ * that the server had acknowledged and does not know, having been restored, are sent again.
  * @returns the last place there is now
  * @throws ApiError
  */
 export async function pullJar(id: string, after = -1): Promise<number> {
   const database = local()
+  const acknowledged = after < 0 ? (await database.entriesOf(id)).filter((e) => e.position !== null && e.author === database.owner) : []
   const { jar, people, entries, signatures } = await api.jar(id, after)
   await database.transaction('rw', database.jars, database.entries, async () => {
     const shown: LocalJar = { ...(await known(database, jar)), partners: jar.partners, writable: jar.writable, people, signatures }
     if (JSON.stringify(await database.jars.get(id)) !== JSON.stringify(shown)) await database.jars.put(shown)
     const here = await database.entries.bulkGet(entries.map(({ body }) => [id, body.id] as const))
     await database.entries.bulkPut(
-      entries.filter(({ position }, k) => here[k]?.position !== position).map((entry) => ({ ...entry, jar: id, id: entry.body.id })),
+      entries
+        .filter(({ position, received }, k) => here[k]?.position !== position || here[k].received !== received)
+        .map(({ received, ...entry }) => ({ ...entry, ...(received === undefined ? {} : { received }), jar: id, id: entry.body.id })),
     )
   })
+  const there = new Set(entries.map((e) => e.body.id))
+  const lost = acknowledged.filter((e) => !there.has(e.id)).map((e) => e.id)
+  if (lost.length > 0) {
+    await database.sendAgain(id, lost)
+    void flush()
+  }
   return entries.reduce((last, { position }) => Math.max(last, position), after)
 }
 

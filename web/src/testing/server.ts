@@ -22,6 +22,8 @@ export class Server {
   readonly entries = new Map<string, Placed[]>()
   /** Fates of the next questions, in turn; after those all are answered. */
   fates: Fate[] = []
+  /** Jars that have no room for another line. */
+  readonly full = new Set<string>()
   me: { readonly id: string; readonly name: string } | null = null
   /** Questions that reached it. */
   asked = 0
@@ -55,6 +57,7 @@ export class Server {
     const [, id = '', rest, after = -1] = /^\w+ jars\/([^/?]+)(?:\/(\w+))?(?:\?after=(\d+))?$/.exec(question) ?? []
     const jar = this.jars.get(id)
     if (!jar) return this.unknown(404)
+    if (rest === 'entries' && this.full.has(id)) return Response.json({ error: 'there is no room for this', todo: 'It is kept.' }, { status: 413 })
     if (rest === 'entries')
       return Response.json({ acknowledged: this.take(id, body as { device: string; entries: { order: number; body: Entry }[] }) })
     return Response.json({

@@ -43,7 +43,9 @@ import {
   takeForReference,
   takePercepts,
   thoughtThrough,
+  wasteOfWork,
   withReagent,
+  type WorkWaste,
   type Advice,
   type AfterDrops,
   type Axis,
@@ -322,6 +324,11 @@ const worker = {
   async candidateColours(notebook: Asked, of: Pictured): Promise<CandidateColour[]> {
     await readyFor(notebook.case)
     return candidateColours(reasoned(notebook).reasoning, of)
+  },
+  /** Where what is left of some entries goes; by what was known beforehand alone, where what the record says is not shown. */
+  async waste(notebook: Asked, entries: readonly string[], informed: boolean): Promise<WorkWaste> {
+    await readyFor(notebook.case)
+    return wasteOfWork(reasoned(notebook).reasoning, new Set(entries), informed)
   },
   /** What an entry would have shown with the mistake of a finding undone. */
   async undone(notebook: Asked, finding: string, entry: string, seed: number | null): Promise<Undone | null> {

@@ -1,6 +1,6 @@
 import { useEffect, useState, type SyntheticEvent } from 'react'
 import { Link, Navigate, useNavigate } from 'react-router'
-import { api } from '../../state/api'
+import { api, teaches, type OpenSession } from '../../state/api'
 import { local } from '../../state/local'
 import { useSession } from '../../state/session'
 import { flush } from '../../state/sync'
@@ -55,7 +55,8 @@ export function Account() {
             </p>
             <Problem>{problem}</Problem>
           </section>
-          {me.role === 'instructor' && <NewClass />}
+          {teaches(me.role) && <NewClass />}
+          <Sessions />
           <NewPassword />
           <section className="grid gap-2 border-t border-rule pt-5">
             <h2 className="text-xl">What is kept of me</h2>
@@ -81,6 +82,35 @@ export function Account() {
         </div>
       </main>
     </Frame>
+  )
+}
+
+/** Where I am signed in, each of which can be ended. */
+function Sessions() {
+  const [list, setList] = useState<readonly OpenSession[]>([])
+  const { busy, problem, run } = useTask()
+  const load = (): Promise<void> => api.sessions().then(setList)
+  useEffect(() => void load().catch(() => undefined), [])
+  return (
+    <section aria-label="sessions" className="grid gap-2 border-t border-rule pt-5">
+      <h2 className="text-xl">Where I am signed in</h2>
+      <ul>
+        {list.map((session) => (
+          <li key={session.id} className="flex min-h-11 items-center gap-5">
+            <span className="flex-1">
+              {session.own ? 'here' : 'elsewhere'}, since {new Date(session.begun).toLocaleString()}
+              {!session.own && <span className="text-faint">, last used {new Date(session.used).toLocaleString()}</span>}
+            </span>
+            {!session.own && (
+              <button type="button" className="pressable" disabled={busy} onClick={() => run(() => api.endSession(session.id).then(load))}>
+                end it
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      <Problem>{problem}</Problem>
+    </section>
   )
 }
 
@@ -162,8 +192,8 @@ function Erase() {
     <form aria-label="delete" className="flex flex-wrap items-end gap-x-5 gap-y-3 border-t border-rule pt-5" onSubmit={submit}>
       <h2 className="basis-full text-xl">Delete my account</h2>
       <p className="basis-full">
-        Your notebooks are deleted for good. A jar you share passes to a partner, and what you wrote in it stays there without your name. Download
-        them first if you want to keep them.
+        Your notebooks are deleted for good. A jar you share passes to a partner, and what you wrote in it stays there without your name; so does work
+        that your class set and you handed in. Download them first if you want to keep them.
       </p>
       <Field
         label="your password, to be sure"

@@ -22,17 +22,19 @@ export function About({ jar }: { readonly jar: LocalJar }) {
 export function Actions({
   jar,
   unsaved,
+  elsewhere,
   writable,
   onAside,
 }: {
   readonly jar: LocalJar
   readonly unsaved: number
+  readonly elsewhere: number
   readonly writable: boolean
   readonly onAside: () => void
 }) {
   return (
     <>
-      <Saving unsaved={unsaved + (jar.saved === 0 ? 1 : 0)} />
+      <Saving unsaved={unsaved + (jar.saved === 0 ? 1 : 0)} elsewhere={elsewhere} />
       <Partners jar={jar} />
       {writable && (
         <Link className="pressable flex items-center" to={`/jar/${jar.id}/photo`}>

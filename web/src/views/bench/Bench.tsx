@@ -44,7 +44,7 @@ import { WritingLine } from './WritingLine'
 /** Work one jar: the page in the middle grows downwards. */
 export function Bench() {
   const { id = '' } = useParams()
-  const { jar, entries, authors, unsaved, problem, bare, open, close, write } = useNotebook()
+  const { jar, entries, authors, unsaved, problem, bare, elsewhere, open, close, write } = useNotebook()
   const me = useSession((s) => s.me?.id ?? null)
   const phase = useSession((s) => s.phase)
   // Opened again, too, once one has signed in again.
@@ -164,14 +164,26 @@ export function Bench() {
   // The same functions from line to line, so that rows in which nothing changed need not be drawn anew.
   const lookingAgain = useSame((row: PageRow) => lookAgain(row, Math.max(0, nextLook(row))))
   const undoing = useSame(undo)
+  const wasteOf = useSame((of: readonly string[]) =>
+    jar ? reasoner().waste({ case: jar.case, entries: [...entries] }, of, hinted) : Promise.reject(new Error('no jar')),
+  )
   useJumps()
 
   if (!jar) return <OpeningPage problem={problem} />
   return (
-    <Frame about={<About jar={jar} />} actions={<Actions jar={jar} unsaved={unsaved.size} writable={writable} onAside={() => setAside(true)} />}>
+    <Frame
+      about={<About jar={jar} />}
+      actions={<Actions jar={jar} unsaved={unsaved.size} elsewhere={elsewhere} writable={writable} onAside={() => setAside(true)} />}
+    >
       {problem && (
         <p role="alert" className="border-b border-rule bg-sheet px-5 py-2">
           <strong>{problem.message}.</strong> {problem.todo}
+        </p>
+      )}
+      {elsewhere > 0 && (
+        <p role="status" className="border-b border-rule bg-sheet px-5 py-2">
+          <strong>{elsewhere === 1 ? 'One line' : `${elsewhere} lines`} of this notebook are on the server, which is not reached.</strong> They come
+          by themselves once it is back. What you write meanwhile is kept here, and stands after them.
         </p>
       )}
       <div className="flex min-h-0 flex-1">
@@ -211,6 +223,7 @@ export function Bench() {
                   onStrike={(entry) => void write([{ amended: { entry, with: { withdrawn: true } } }])}
                   onAmend={(entry, changes) => void write([{ amended: { entry, with: changes } }])}
                   onNote={(note) => void write([{ note, about: row.id }])}
+                  wasteOf={wasteOf}
                 />
               ) : (
                 <Row
@@ -249,7 +262,7 @@ export function Bench() {
           {writable && (openRow === null || standing) && concluded.length === 0 && (
             <NextPart parts={parts} done={new Set(rows.flatMap((r) => r.part ?? []))} onBegin={beginPart} />
           )}
-          {writable && (openRow === null || standing) && concluded.length === 0 && (bare || entries.length > 0) && (
+          {writable && (openRow === null || standing) && concluded.length === 0 && elsewhere === 0 && (bare || entries.length > 0) && (
             <Pencil
               proposals={hinted && parts.length === 0 ? (thought?.advice.next ?? []) : []}
               complete={hinted && complete}
@@ -276,7 +289,9 @@ export function Bench() {
           <button type="button" className="pressable self-end px-5 md:hidden" onClick={() => setAside(false)}>
             back to the page
           </button>
-          {hinted ? (
+          {elsewhere > 0 ? (
+            <p className="w-72 p-5 text-faint">What the record says is worked out once all of it is here.</p>
+          ) : hinted ? (
             <Contention thought={thought} thinking={thinking} failed={failed} kind={jar.case.kind} where={where} />
           ) : (
             <NoHints asking={jar.case.hints === 'on request'} asked={asked} onAsk={() => void write([{ note: nextHint }])} />

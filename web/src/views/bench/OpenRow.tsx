@@ -1,4 +1,4 @@
-import { acidityAsked, organicTestById, placeOf, wasteOfTest, type Seen, type Wait } from '@foxing/core'
+import { acidityAsked, organicTestById, placeOf, type Seen, type Wait, type WorkWaste } from '@foxing/core'
 import { DropdownMenu } from 'radix-ui'
 import { useEffect, useMemo, useState } from 'react'
 import type { Control, PageRow } from '../../state/page'
@@ -11,6 +11,7 @@ import { Acidity } from './Acidity'
 import { Coach } from './Coach'
 import { Notes } from './Notes'
 import { Change, nameOfControl, picturesAt, shownAt } from './Row'
+import { WasteLine } from './WasteLine'
 import { Written } from './Written'
 
 interface OpenProps {
@@ -33,6 +34,8 @@ interface OpenProps {
   /** Changes what was written of it: how sure, when it was seen. */
   readonly onAmend: (entry: string, changes: Readonly<Record<string, string>>) => void
   readonly onNote: (line: string) => void
+  /** Where what is left of some entries goes. */
+  readonly wasteOf: (entries: readonly string[]) => Promise<WorkWaste>
 }
 
 /** The test being done, open wide: amounts, caution, and each look with its tube. */
@@ -97,7 +100,7 @@ export function OpenRow(props: OpenProps) {
         </div>
       )}
       {row.test && <Beside key={row.test.id} test={row.test.id} onBeside={onBeside} />}
-      {row.work && <p className="md:ml-8 mt-3 text-sm text-faint">What is left goes to: {wasteOfTest(row.work)}.</p>}
+      <WasteLine row={row} wasteOf={props.wasteOf} />
     </li>
   )
 }

@@ -8,7 +8,7 @@ export function OpeningPage({ problem }: { readonly problem: { readonly message:
       <main className="p-8">
         {problem ? (
           <p role="alert">
-            <strong>{problem.message}.</strong> {problem.todo}{' '}
+            <strong className="inline-block first-letter:uppercase">{problem.message}.</strong> {problem.todo}{' '}
             <Link className="pressable" to="/">
               Back to the shelf
             </Link>

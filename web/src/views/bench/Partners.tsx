@@ -1,7 +1,8 @@
 import { Users } from 'lucide-react'
 import { Popover } from 'radix-ui'
 import { useState } from 'react'
-import { api } from '../../state/api'
+import { api, teaches } from '../../state/api'
+import { OpenCodes } from '../../ui/OpenCodes'
 import type { LocalJar } from '../../state/local'
 import { useSession } from '../../state/session'
 import { pullJar } from '../../state/sync'
@@ -13,7 +14,7 @@ export function Partners({ jar }: { readonly jar: LocalJar }) {
   const { phase, me } = useSession()
   const [code, setCode] = useState<string | null>(null)
   const { busy, problem, run } = useTask()
-  if (phase === 'guest' || me?.role === 'instructor') return null
+  if (phase === 'guest' || teaches(me?.role)) return null
   const own = jar.owner === me?.id
   const name = (id: string): string => jar.people.find((p) => p.id === id)?.name ?? 'somebody'
   const others = [jar.owner, ...jar.partners].filter((id) => id !== me?.id)
@@ -57,6 +58,7 @@ export function Partners({ jar }: { readonly jar: LocalJar }) {
               <span className="text-sm text-faint">Your partner enters it on their shelf, within a day.</span>
             </p>
           )}
+          {own && <OpenCodes key={code} load={() => api.codesOfJar(jar.id)} />}
           <Problem>{problem}</Problem>
         </Popover.Content>
       </Popover.Portal>

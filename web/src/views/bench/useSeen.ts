@@ -15,6 +15,7 @@ export function useSeen(
 ): { seen: ReadonlyMap<string, Seen>; looking: string } {
   const [seen, setSeen] = useState<ReadonlyMap<string, Seen>>(new Map())
   const [looking, setLooking] = useState('Looking…')
+  const [tries, setTries] = useState(0)
   const asked = useRef(new Set<string>())
   useEffect(() => {
     if (jar === null) return
@@ -27,6 +28,8 @@ export function useSeen(
         (shown) => setSeen((s) => new Map(s).set(entry, shown)),
         (error: unknown) => {
           asked.current.delete(entry)
+          // What takes long goes on from where it stopped when it is asked for again.
+          if (error instanceof ApiError && (error.status === 503 || error.status === 429)) setTimeout(() => setTries((n) => n + 1), 1500)
           setLooking(
             error instanceof ApiError
               ? `${error.message}. ${error.offline ? 'This unknown is simulated on the server: your notes are kept here, and the work goes on when it is back.' : error.todo}`
@@ -36,6 +39,6 @@ export function useSeen(
       )
     }
     if (rows.flatMap(runsOf).some((r) => unsaved.has(r.id))) void flush()
-  }, [jar, entries, rows, unsaved])
+  }, [jar, entries, rows, unsaved, tries])
   return { seen, looking }
 }

@@ -2,10 +2,12 @@ import { HINTS, type Case } from '@foxing/core'
 import { useCallback, useEffect, useState, type SyntheticEvent } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, asApiError, REVEALS, type ApiError, type Class } from '../../state/api'
+import { useSession } from '../../state/session'
 import { CASE_OF, SAMPLES, type SampleKind } from '../../state/samples'
 import { Choice, Field } from '../../ui/Field'
 import { Formula } from '../../ui/Formula'
 import { Frame } from '../../ui/Frame'
+import { OpenCodes } from '../../ui/OpenCodes'
 import { Problem } from '../../ui/Problem'
 import { useTask } from '../../ui/useTask'
 import { WorksheetPick, type Sheet } from '../../ui/WorksheetPick'
@@ -13,6 +15,7 @@ import { WorksheetPick, type Sheet } from '../../ui/WorksheetPick'
 /** A class for the one who teaches it: its people, codes to let more in, and the unknowns given out. */
 export function ClassView() {
   const { id = '' } = useParams()
+  const me = useSession((s) => s.me)
   const [found, setFound] = useState<Class | null>(null)
   const [problem, setProblem] = useState<ApiError | null>(null)
   const load = useCallback(() => api.class(id).then(setFound, (error: unknown) => setProblem(asApiError(error))), [id])
@@ -57,7 +60,7 @@ export function ClassView() {
                 <Person key={person.id} person={person} classId={found.id} onChange={() => void load()} />
               ))}
             </ul>
-            <Invite classId={found.id} />
+            <Invite classId={found.id} administers={me?.role === 'administrator'} />
           </section>
         </div>
       </main>
@@ -188,11 +191,23 @@ function Person({
   readonly classId: string
   readonly onChange: () => void
 }) {
+  const [code, setCode] = useState<string | null>(null)
   const { busy, problem, run } = useTask()
   return (
-    <li className="flex min-h-11 items-center gap-5 border-b border-rule bg-sheet px-5">
+    <li className="flex min-h-11 flex-wrap items-center gap-5 border-b border-rule bg-sheet px-5">
       <span className="w-56">{person.name}</span>
       <span className="flex-1 text-faint">{person.role}</span>
+      {code !== null && (
+        <span>
+          <output className="font-mono text-xl">{code}</output>
+          <span className="ml-3 text-sm text-faint">sets a new password, once, within a day</span>
+        </span>
+      )}
+      {person.role === 'student' && code === null && (
+        <button type="button" className="pressable" disabled={busy} onClick={() => run(async () => setCode((await api.resetCode(person.id)).code))}>
+          a code for a new password
+        </button>
+      )}
       {person.role !== 'instructor' && (
         <button type="button" className="pressable" disabled={busy} onClick={() => run(() => api.removeFromClass(classId, person.id).then(onChange))}>
           take out of the class
@@ -203,29 +218,34 @@ function Person({
   )
 }
 
-const ROLES = ['student', 'instructor', 'technician'] as const
+const ROLES = ['student', 'instructor', 'technician', 'administrator'] as const
 
-function Invite({ classId }: { readonly classId: string }) {
+function Invite({ classId, administers }: { readonly classId: string; readonly administers: boolean }) {
   const [role, setRole] = useState<(typeof ROLES)[number]>('student')
-  const [code, setCode] = useState<string | null>(null)
+  const [code, setCode] = useState<{ code: string; role: string } | null>(null)
   const { busy, problem, run } = useTask()
   const submit = (event: SyntheticEvent): void => {
     event.preventDefault()
-    run(async () => setCode((await api.invite(classId, role)).code))
+    run(async () => setCode({ role, ...(await api.invite(classId, role)) }))
   }
   return (
     <form aria-label="invite" className="flex flex-wrap items-end gap-x-5 gap-y-3" onSubmit={submit}>
       <h3 className="basis-full text-xl">Let somebody in</h3>
-      <Choice label="as" of={ROLES} value={role} onChoose={setRole} />
+      <Choice label="as" of={ROLES.filter((r) => administers || r !== 'administrator')} value={role} onChoose={setRole} />
       <button type="submit" className="pressable" disabled={busy}>
         make a code
       </button>
       {code !== null && (
         <p>
-          <output className="font-mono text-2xl">{code}</output>
-          <span className="ml-3 text-sm text-faint">for thirty people, within seven days; shown this once</span>
+          <output className="font-mono text-2xl">{code.code}</output>
+          <span className="ml-3 text-sm text-faint">
+            for {code.role === 'student' ? 'thirty people' : 'one person'}, within seven days; shown this once
+          </span>
         </p>
       )}
+      <div className="basis-full">
+        <OpenCodes key={code?.code} load={() => api.codesOfClass(classId)} />
+      </div>
       <Problem>{problem}</Problem>
     </form>
   )

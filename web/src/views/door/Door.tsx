@@ -1,5 +1,6 @@
 import { useEffect, useState, type SyntheticEvent } from 'react'
 import { Link, Navigate, useLocation, useNavigate } from 'react-router'
+import { api } from '../../state/api'
 import { useSession } from '../../state/session'
 import { Field } from '../../ui/Field'
 import { Frame } from '../../ui/Frame'
@@ -8,13 +9,13 @@ import { useTask } from '../../ui/useTask'
 import { SignIn } from '../../ui/SignIn'
 
 /** How one comes in: with an account, by a code, or without either. */
-export function Door({ way }: { readonly way: 'sign in' | 'join' }) {
+export function Door({ way }: { readonly way: 'sign in' | 'join' | 'reset' }) {
   const { phase, demo, stayOutside } = useSession()
   const go = useNavigate()
   const { state } = useLocation() as { state: { back?: string } | null }
   const back = state?.back ?? '/'
   useEffect(() => {
-    document.title = `${way === 'join' ? 'Join' : 'Sign in'} · Foxing`
+    document.title = `${{ join: 'Join', reset: 'New password', 'sign in': 'Sign in' }[way]} · Foxing`
   }, [way])
   if (phase === 'in') return <Navigate to={back} replace />
   return (
@@ -37,8 +38,13 @@ export function Door({ way }: { readonly way: 'sign in' | 'join' }) {
                 <Link className="pressable" to="/join" state={state}>
                   I have a code from my instructor
                 </Link>
+                <Link className="pressable ml-6" to="/reset" state={state}>
+                  I have forgotten my password
+                </Link>
               </p>
             </section>
+          ) : way === 'reset' ? (
+            <Reset />
           ) : (
             <Join back={() => void go(back)} />
           )}
@@ -46,7 +52,8 @@ export function Door({ way }: { readonly way: 'sign in' | 'join' }) {
             <section className="grid gap-2 border-t border-rule pt-6">
               <h2 className="text-2xl">Without an account</h2>
               <p className="max-w-[60ch]">
-                Notebooks stay on this device, and come along when you sign in later. Secret unknowns and partners need an account.
+                Notebooks stay on this device; when you sign in later you are asked whether they are yours. Secret unknowns and partners need an
+                account.
               </p>
               <p>
                 <button
@@ -102,6 +109,59 @@ function Join({ back }: { readonly back: () => void }) {
           I have an account
         </Link>
       </div>
+      <Problem>{problem}</Problem>
+    </form>
+  )
+}
+
+/** A new password by a code that an instructor or an administrator has made. */
+function Reset() {
+  const [code, setCode] = useState('')
+  const [password, setPassword] = useState('')
+  const [done, setDone] = useState(false)
+  const { busy, problem, run } = useTask()
+  const submit = (event: SyntheticEvent): void => {
+    event.preventDefault()
+    run(async () => {
+      await api.resetPassword(code, password)
+      setDone(true)
+    })
+  }
+  return (
+    <form aria-label="new password" className="grid gap-4 border-t border-rule pt-6" onSubmit={submit}>
+      <h2 className="text-2xl">A new password</h2>
+      <p className="max-w-[60ch]">
+        Your instructor makes a code for you, which is good for a day and once. What you wrote on this device is kept meanwhile.
+      </p>
+      {done ? (
+        <p role="status">
+          Your password is changed, and every session of yours has ended.{' '}
+          <Link className="pressable" to="/sign-in">
+            Sign in with it
+          </Link>
+        </p>
+      ) : (
+        <>
+          <Field label="code from your instructor" autoComplete="one-time-code" required value={code} onChange={(e) => setCode(e.target.value)} />
+          <Field
+            label="a new password, ten letters or more"
+            type="password"
+            autoComplete="new-password"
+            minLength={10}
+            required
+            value={password}
+            onChange={(e) => setPassword(e.target.value)}
+          />
+          <div className="flex items-center gap-6">
+            <button type="submit" disabled={busy} className="pressable border border-russet px-5">
+              Set it
+            </button>
+            <Link className="pressable flex items-center" to="/sign-in">
+              Back to signing in
+            </Link>
+          </div>
+        </>
+      )}
       <Problem>{problem}</Problem>
     </form>
   )

@@ -1,5 +1,5 @@
-import { notebookSchema } from '@foxing/core'
-import { crateOf, toCsv, toHtml, toMarkdown, toPdfContent } from '@foxing/core/report'
+import { notebookSchema, type Entry } from '@foxing/core'
+import { crateOf, sayTime, toCsv, toHtml, toMarkdown, toPdfContent } from '@foxing/core/report'
 import { Download } from 'lucide-react'
 import { useEffect, useMemo } from 'react'
 import { useReport } from '../../workers/useThought'
@@ -18,7 +18,11 @@ import { Signatures } from './Signatures'
 /** The notebook as it is handed in: three columns, conclusion, equations. */
 export function Report() {
   const { id = '' } = useParams()
-  const { jar, entries, unsaved, problem, open, close } = useNotebook()
+  const { jar, entries: written, received, unsaved, elsewhere, problem, open, close } = useNotebook()
+  const entries = useMemo(
+    () => written.map((e): Entry => ({ ...e, ...(received.has(e.id) ? { received: received.get(e.id) } : {}) })),
+    [written, received],
+  )
   const phase = useSession((s) => s.phase)
   const { busy, problem: unmade, run } = useTask()
   // Opened again, too, once one has signed in again.
@@ -35,6 +39,15 @@ export function Report() {
   // The worker that makes the files is there before one is asked for.
   const there = document !== null
   useEffect(() => void (there && files()), [there])
+  if (jar && elsewhere > 0)
+    return (
+      <Frame>
+        <main className="p-8">
+          <h1 className="text-xl">{elsewhere} lines of this notebook are on the server, which is not reached.</h1>
+          <p>The report is made once all of it is here; it tries again by itself.</p>
+        </main>
+      </Frame>
+    )
   if (!jar || !notebook || !document)
     return (
       <Frame>
@@ -215,6 +228,16 @@ export function Report() {
                 <p key={n.at + n.text}>{n.text}</p>
               ))}
             </>
+          )}
+          {document.times.length > 0 && (
+            <details className="mt-8">
+              <summary className="pressable">When it was written, and received</summary>
+              {document.times.map((t) => (
+                <p key={t.what} className="text-sm">
+                  <Chemistry>{sayTime(t)}</Chemistry>
+                </p>
+              ))}
+            </details>
           )}
           <Signatures jar={jar} unsaved={unsaved.size} />
           <p className="mt-8 text-sm text-faint">{document.safety}</p>

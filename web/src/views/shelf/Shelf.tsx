@@ -3,7 +3,7 @@ import { useLiveQuery } from './useLiveQuery'
 import { Plus, Upload } from 'lucide-react'
 import { useEffect, useState, type SyntheticEvent } from 'react'
 import { Link, useNavigate } from 'react-router'
-import { api, asApiError, type ApiError } from '../../state/api'
+import { api, asApiError, teaches, type ApiError } from '../../state/api'
 import { asJson } from '../../state/json'
 import { deviceId, local, type LocalJar } from '../../state/local'
 import { CASE_OF, SAMPLES, type SampleKind } from '../../state/samples'
@@ -44,7 +44,7 @@ async function shelfHere(): Promise<Shown[]> {
 
 /** My unknowns: every jar as a label with where its work stands. */
 export function Shelf() {
-  const { phase, me, broughtAlong } = useSession()
+  const { phase, me, broughtAlong, found, claim } = useSession()
   const jars = useLiveQuery(shelfHere, `${phase} ${me?.id ?? ''}`)
   const [problem, setProblem] = useState<ApiError | null>(null)
   const [bare, setBare] = useState(false)
@@ -81,7 +81,8 @@ export function Shelf() {
           <Link className="pressable flex items-center" to="/sums">
             sums
           </Link>
-          {me?.role === 'instructor' &&
+          {teaches(me?.role) &&
+            me &&
             me.classes.map((c) => (
               <Link key={c.id} className="pressable flex max-w-56 items-center" to={`/class/${c.id}`}>
                 <span className="truncate">{c.name}</span>
@@ -97,6 +98,22 @@ export function Shelf() {
             <strong className="inline-block first-letter:uppercase">{problem.message}.</strong>{' '}
             {problem.offline ? 'You see what is kept on this device.' : problem.todo}
           </p>
+        )}
+        {found > 0 && phase === 'in' && (
+          <section aria-label="notebooks found" className="mt-4 border-l-4 border-ink pl-3">
+            <p>
+              {found === 1 ? 'One notebook was' : `${found} notebooks were`} written on this device without an account. Are they yours? Only then do
+              they come along under your name.
+            </p>
+            <p className="flex gap-6">
+              <button type="button" className="pressable" onClick={() => void claim(true).then(flush)}>
+                they are mine: take them along
+              </button>
+              <button type="button" className="pressable" onClick={() => void claim(false)}>
+                leave them where they are
+              </button>
+            </p>
+          </section>
         )}
         {broughtAlong > 0 && (
           <p role="status" className="mt-4">
@@ -118,6 +135,7 @@ export function Shelf() {
                 </span>
                 <span className="max-md:col-start-2 md:text-right">
                   {standing(jar)}
+                  {jar.missing === true && <span className="block text-sm">not on the server any more; what is here is kept</span>}
                   {jar.unsent > 0 && phase !== 'guest' && <span className="block text-sm text-faint">{jar.unsent} kept here, to send</span>}
                 </span>
               </Link>
