@@ -1,9 +1,10 @@
 import { expect, type Page } from '@playwright/test'
 
 /** Where the focus has been put, so that one key goes on: on Begin, on a look that can be written down as seen, or on the conclusion. */
-const focus = (page: Page): Promise<'begin' | 'look' | 'conclusion' | null> =>
+const focus = (page: Page): Promise<'begin' | 'look' | 'conclusion' | 'gate' | null> =>
   page.evaluate(() => {
     const node = document.activeElement
+    if (node?.closest('form')?.ariaLabel === 'stop') return 'gate'
     if (node instanceof HTMLButtonElement && node.textContent === 'Begin') return 'begin'
     if (!(node instanceof HTMLInputElement)) return null
     if (node.id === 'line') return node.placeholder.includes('writes it down as seen') ? 'look' : null
@@ -23,6 +24,14 @@ export async function followProposals(page: Page, most = 30): Promise<number> {
     await expect.poll(() => focus(page), { intervals: SOON, timeout: THOUGHT_THROUGH }).not.toBeNull()
     const at = await focus(page)
     if (at === 'conclusion') return tests
+    if (at === 'gate') {
+      // Each box is ticked, and the test begun, by keys.
+      const boxes = await page.getByRole('form', { name: 'stop' }).getByRole('checkbox').all()
+      for (const box of boxes) await box.press(' ')
+      await page.getByRole('button', { name: 'Begin it' }).press('Enter')
+      await expect.poll(() => focus(page), { intervals: SOON }).not.toBe('gate')
+      continue
+    }
     const before = await main.textContent()
     if (at === 'look') await page.keyboard.type('=')
     else tests++

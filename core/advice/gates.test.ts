@@ -1,17 +1,21 @@
 import { describe, expect, test } from '@jest/globals'
-import { TESTS, testById, type Test } from '../catalogue'
+import { ORGANIC_TESTS, TESTS, testById, type Test } from '../catalogue'
 import { everyTest } from '../schemes'
 import { expand } from '../catalogue'
 import { asHypothesis } from '../deduction/mixture/parts'
 import { ionsOf, Simulations, takePercepts } from '../deduction'
 import { Runner } from '../perception'
 import { findSalt, gasById, SALTS, type Salt } from '../species'
-import { heldBy, STOP_GATES } from './gates'
+import { heldBy, NEVER_FUSED, shutBefore, staysShut, STOP_GATES } from './gates'
 import { cautionsFor } from './cautions'
 import { advise } from './next'
 import { caseSchema } from '../notebook'
+import { readStructuresWith } from '../structure'
+import { perceive } from '../structure/perceive'
+import type { StepInput } from '../tube'
 import { builtPercepts } from '../../script/trials/percepts'
 
+readStructuresWith(perceive)
 const pack = builtPercepts()
 takePercepts(pack)
 const simulations = new Simulations(500)
@@ -71,6 +75,99 @@ describe('stop gates', () => {
   test('each says what happens and what is asked, in sentences', () => {
     expect(new Set(STOP_GATES.map((g) => g.id)).size).toBe(STOP_GATES.length)
     for (const { says, asks } of STOP_GATES) for (const line of [says, asks]) expect(line).toMatch(/^[A-Z].*\.$/)
+  })
+})
+
+describe('gates see what is in the tube, whatever it is called and however it came there', () => {
+  const gates = (...steps: readonly StepInput[]): string[] => STOP_GATES.filter((g) => g.applies(steps)).map((g) => g.id)
+  const solid = { do: 'take', into: 'A', mg: 30 } as const
+  const pour = (reagent: string, mL = 0.5): StepInput => ({ do: 'add', to: 'A', reagent, mL })
+  test.each(['H2SO4 conc', 'sulfuric acid conc', 'H2SO4 18 M', 'concentrated sulfuric acid', 'conc. H2SO4', 'sulphuric acid conc', 'oil of vitriol'])(
+    '%s on the solid is concentrated acid',
+    (name) => {
+      expect(gates(solid, pour(name))).toEqual(
+        expect.arrayContaining([
+          'concentrated-acid-on-untested-solid',
+          'chlorate-or-permanganate-with-concentrated-acid',
+          'oxalate-with-concentrated-acid',
+        ]),
+      )
+    },
+  )
+  test.each(['HCl 12 M', 'HNO3 conc', 'aqua regia', 'concentrated hydrochloric acid'])(
+    '%s on the solid spits, and makes no carbon monoxide of oxalate',
+    (name) => {
+      expect(gates(solid, pour(name))).toContain('concentrated-acid-on-untested-solid')
+      expect(gates(solid, pour(name))).not.toContain('oxalate-with-concentrated-acid')
+    },
+  )
+  test('a mixture made in the tube is as strong as what is in it', () => {
+    expect(gates(solid, pour('H2SO4 1 M', 2))).not.toContain('concentrated-acid-on-untested-solid')
+    expect(gates(solid, pour('water', 1), pour('H2SO4 conc', 2))).toContain('concentrated-acid-on-untested-solid')
+    expect(gates(solid, pour('water', 5), pour('H2SO4 conc', 0.5))).not.toContain('concentrated-acid-on-untested-solid')
+    const boiledDown: StepInput = { do: 'concentrate', vessel: 'A', toFraction: 0.1 }
+    expect(gates({ do: 'take', into: 'A', mL: 1 }, pour('H2SO4 1 M', 2), boiledDown)).toContain(
+      'chlorate-or-permanganate-boiled-down-with-concentrated-acid',
+    )
+    // Poured into one tube and taken to another, it is the same acid.
+    expect(gates({ do: 'add', to: 'B', reagent: 'H2SO4 conc', mL: 2 }, { ...solid }, { do: 'take', into: 'A', from: 'B', mL: 1 })).toContain(
+      'concentrated-acid-on-untested-solid',
+    )
+  })
+  test('acetic acid is no strong acid, however much of it there is', () => {
+    expect(gates(solid, pour('acetic acid conc', 2))).toEqual([])
+  })
+})
+
+describe('gates that stay shut until they are answered', () => {
+  const acidTest = testOf('concentrated-sulfuric-acid').steps
+  const fusion = ORGANIC_TESTS.find((t) => t.steps.some((s) => s.do === 'fuse'))?.steps ?? []
+  test('concentrated acid on more than a speck of a solid nobody has tried, until a speck was', () => {
+    const ids = (...before: readonly (readonly StepInput[])[]): string[] => shutBefore(acidTest, before).map((g) => g.id)
+    expect(ids()).toEqual(['concentrated-acid-on-untested-solid'])
+    expect(
+      ids([
+        { do: 'take', into: 'A', mg: 5 },
+        { do: 'add', to: 'A', reagent: 'H2SO4 18 M', drops: 2 },
+      ]),
+    ).toEqual([])
+    expect(
+      ids([
+        { do: 'take', into: 'A', mg: 5 },
+        { do: 'add', to: 'A', reagent: 'HCl 2 M', drops: 2 },
+      ]),
+    ).toHaveLength(1)
+    expect(
+      shutBefore(
+        [
+          { do: 'take', into: 'A', mg: 5 },
+          { do: 'add', to: 'A', reagent: 'H2SO4 18 M', drops: 2 },
+        ],
+        [],
+      ),
+    ).toEqual([])
+  })
+  test.each([
+    ['nitromethane', /nitroalkane/],
+    ['C(Cl)(Cl)Cl', /chloroform/],
+    ['O=[N+]([O-])c1cc([N+](=O)[O-])ccc1', /polynitro/],
+    ['salicylic acid', null],
+    ['', /structure or the name/],
+  ])('the fusion with sodium asks what the compound is: %s', (compound, why) => {
+    const [gate] = shutBefore(fusion, []).filter((g) => g.wants === 'compound')
+    if (!gate) throw new Error('no gate stands before the fusion')
+    if (why) expect(staysShut(gate, { compound })).toMatch(why)
+    else expect(staysShut(gate, { compound })).toBeNull()
+  })
+  test('or that it is of no class that may not be fused, each of which is named; what cannot be read opens nothing', () => {
+    const [gate] = shutBefore(fusion, []).filter((g) => g.wants === 'compound')
+    if (!gate) throw new Error('no gate stands before the fusion')
+    expect(staysShut(gate, { noneOfThese: true })).toBeNull()
+    expect(NEVER_FUSED.join()).toMatch(/nitroalkane.*azide.*peroxide.*nitrate.*chloroform/)
+    expect(() => staysShut(gate, { compound: 'not a structure (' })).toThrow()
+  })
+  test('the zinc variant asks nothing', () => {
+    expect(shutBefore([{ do: 'fuse', into: 'F', with: 'zinc-carbonate' }], [])).toEqual([])
   })
 })
 

@@ -1,8 +1,10 @@
-import { FUSION_EXTRACT, type Test } from '../catalogue'
-import { chanceOf, type Believed } from '../deduction'
-import { isOfWhatCameDown, type SchemeTest } from '../schemes'
+import { expand, FUSION_EXTRACT, type Test, type Volumes } from '../catalogue'
+import { chanceOf, compoundNamed, liquidOf, type Believed } from '../deduction'
+import { apartFromControls, asAmended, isTest, type Case, type Did, type Entry, type TestDone } from '../notebook'
+import { everyTest, isOfWhatCameDown, type SchemeTest } from '../schemes'
 import { notFusable, structureOf, type Structure } from '../structure'
-import type { StepInput } from '../tube'
+import { SAMPLE, type StepInput } from '../tube'
+import { momentsOf, type Moment } from './moments'
 
 /** Something to stop at before a test: what could happen, with which ions, and what is asked for first. */
 export interface StopGate {
@@ -16,15 +18,28 @@ export interface StopGate {
   /** From this probability on the test is not proposed at all; undefined where it may be done guarded. */
   readonly holdsFrom?: number
   readonly applies: (steps: readonly StepInput[]) => boolean
+  /** What has to be answered before it opens; undefined where to have read it is enough. */
+  readonly wants?: 'compound' | 'speck'
 }
 
-const pours = (steps: readonly StepInput[], reagent: RegExp): boolean => steps.some((s) => s.do === 'add' && reagent.test(s.reagent))
-const heats = (steps: readonly StepInput[]): boolean => steps.some((s) => s.do === 'warm' || s.do === 'boil')
-const onSolid = (steps: readonly StepInput[]): boolean => steps.some((s) => s.do === 'take' && s.mg !== undefined)
+/** What somebody answers a gate with: the structure or name of the compound, that it is of no class that may not be fused, or that a speck was tried. It stands with the work in the notebook. */
+export type GateAnswer = NonNullable<TestDone['gate']>
+
+/** Strong acid from here on burns and spits, mol/L: hydrochloric, nitric and sulfuric acid as they come, and what is mixed or boiled down to as much. */
+const CONCENTRATED_M = 7
+/** Strong acid that drives weak acids out, mol/L. */
+const STRONG_M = 0.05
+
+const some = (steps: readonly StepInput[], is: (moment: Moment) => boolean): boolean => momentsOf(steps).some(is)
+const isConcentrated = ({ strongAcid }: Moment): boolean => strongAcid >= CONCENTRATED_M
+const isConcentratedSulfuric = (moment: Moment): boolean => isConcentrated(moment) && moment.sulfate >= CONCENTRATED_M / 2
+const onSolid = ({ solid_mg }: Moment): boolean => solid_mg > 0
 const does = (steps: readonly StepInput[], what: StepInput['do']): boolean => steps.some((s) => s.do === what)
-const ACIDS = /^(H2SO4|HCl|HNO3|acetic)/
-const CONCENTRATED = /^(H2SO4|HCl) conc|^aqua regia/
-const ACID = /^(H2SO4|HCl|HNO3)|^aqua regia/
+/** Whether a vessel that was boiled down holds sulfuric acid that is strong by then, or made so. */
+const boiledDownInAcid = (steps: readonly StepInput[]): boolean => does(steps, 'concentrate') && some(steps, isConcentratedSulfuric)
+/** Whether sulfur dioxide destroyed what oxidises before. */
+const reducedFirst = (steps: readonly StepInput[]): boolean => some(steps, ({ sulfurDioxide }) => sulfurDioxide > 0)
+const fusesWithSodium = (steps: readonly StepInput[]): boolean => steps.some((s) => s.do === 'fuse' && s.with !== 'zinc-carbonate')
 const HOOD = 'Goggles, gloves and the hood; a supervisor where the class says so.'
 
 /** Source: the usual rules of the teaching laboratory; local codes and the supervisor come first. */
@@ -36,21 +51,22 @@ export const STOP_GATES: readonly StopGate[] = [
     ions: [],
     compound: (structure) => notFusable(structure) !== null,
     holdsFrom: 0.04,
-    applies: (steps) => steps.some((s) => s.do === 'fuse' && s.with !== 'zinc-carbonate'),
+    applies: fusesWithSodium,
   },
   {
     id: 'sodium-metal',
     says: 'Sodium catches fire with water, and the hot tube may burst when it is plunged.',
     asks: `Dry sodium, no water near; the tube plunged under a gauze, away from every face; what is left is destroyed with propan-2-ol when cold. ${HOOD}`,
     ions: [],
-    applies: (steps) => steps.some((s) => s.do === 'fuse' && s.with !== 'zinc-carbonate'),
+    applies: fusesWithSodium,
+    wants: 'compound',
   },
   {
     id: 'fusion-extract-with-acid',
     says: 'The extract of a fusion holds cyanide and sulfide: acid frees their gases.',
     asks: `A portion, never the whole. ${HOOD}`,
     ions: [],
-    applies: (steps) => steps.some((s) => s.do === 'take' && s.from === FUSION_EXTRACT) && pours(steps, ACIDS),
+    applies: (steps) => some(steps, ({ from, acid }) => from.has(FUSION_EXTRACT) && acid > STRONG_M),
   },
   {
     id: 'chlorate-or-permanganate-with-concentrated-acid',
@@ -58,7 +74,7 @@ export const STOP_GATES: readonly StopGate[] = [
     asks: 'Not done until both are ruled out: heat a speck dry for oxygen, look at the colour of the solution.',
     ions: ['ClO3^-', 'MnO4^-'],
     holdsFrom: 0.003,
-    applies: (steps) => onSolid(steps) && pours(steps, CONCENTRATED),
+    applies: (steps) => some(steps, (moment) => onSolid(moment) && isConcentrated(moment)),
   },
   {
     id: 'chlorate-or-permanganate-boiled-down-with-concentrated-acid',
@@ -67,7 +83,7 @@ export const STOP_GATES: readonly StopGate[] = [
     ions: ['ClO3^-', 'MnO4^-'],
     holdsFrom: 0.1,
     // Not where sulfur dioxide destroys them first.
-    applies: (steps) => does(steps, 'concentrate') && pours(steps, /^H2SO4 conc/) && !pours(steps, /^SO2 /),
+    applies: (steps) => boiledDownInAcid(steps) && !reducedFirst(steps),
   },
   {
     id: 'chromate-boiled-down-with-acid-and-alcohol',
@@ -75,7 +91,7 @@ export const STOP_GATES: readonly StopGate[] = [
     asks: 'Not done while chromate is likely: a yellow solution that acid turns orange holds it. Reduce it first, or prove the anion another way.',
     ions: ['CrO4^2-'],
     holdsFrom: 0.1,
-    applies: (steps) => does(steps, 'concentrate') && pours(steps, /^H2SO4 conc/) && pours(steps, /^(ethanol|methanol)/) && !pours(steps, /^SO2 /),
+    applies: (steps) => boiledDownInAcid(steps) && some(steps, ({ alcohol }) => alcohol > 0) && !reducedFirst(steps),
   },
   {
     id: 'nitrate-fused-with-organic-or-sulfide',
@@ -83,35 +99,36 @@ export const STOP_GATES: readonly StopGate[] = [
     asks: 'Not done while an organic salt, sulfide, thiocyanate or hexacyanoferrate is likely.',
     ions: ['C2O4^2-', 'CH3COO^-', 'C4H4O6^2-', 'C6H5O7^3-', 'HS^-', 'SCN^-', 'Fe(CN)6^4-', 'Fe(CN)6^3-', 'S2O3^2-'],
     holdsFrom: 0.5,
-    applies: (steps) => pours(steps, /^KNO3/) && does(steps, 'ignite'),
+    applies: (steps) => some(steps, ({ step, strewn }) => step.do === 'ignite' && (strewn.has('NO3^-') || strewn.has('ClO3^-'))),
   },
   {
     id: 'concentrated-acid-on-untested-solid',
     says: 'Concentrated acid on a solid nobody has tried spits.',
     asks: `A speck first, the mouth of the tube away from everybody. ${HOOD}`,
     ions: [],
-    applies: (steps) => onSolid(steps) && pours(steps, CONCENTRATED),
+    applies: (steps) => some(steps, (moment) => onSolid(moment) && isConcentrated(moment)),
+    wants: 'speck',
   },
   {
     id: 'fluoride-with-acid',
     says: 'Fluoride with acid gives hydrogen fluoride.',
     asks: `A plastic dish, calcium gluconate gel at hand. ${HOOD}`,
     ions: ['F^-'],
-    applies: (steps) => pours(steps, ACID),
+    applies: (steps) => some(steps, ({ strongAcid }) => strongAcid > STRONG_M),
   },
   {
     id: 'cyanide-from-complexes',
     says: 'Hexacyanoferrate or thiocyanate with warm or concentrated acid gives hydrogen cyanide, carbon monoxide or carbonyl sulfide.',
     asks: `Never smelt. ${HOOD}`,
     ions: ['Fe(CN)6^4-', 'Fe(CN)6^3-', 'SCN^-'],
-    applies: (steps) => (pours(steps, ACID) && heats(steps)) || pours(steps, CONCENTRATED),
+    applies: (steps) => some(steps, (moment) => isConcentrated(moment) || (moment.strongAcid > STRONG_M && moment.heat !== 'none')),
   },
   {
     id: 'oxalate-with-concentrated-acid',
     says: 'Oxalate with concentrated acid gives carbon monoxide.',
     asks: HOOD,
     ions: ['C2O4^2-'],
-    applies: (steps) => pours(steps, /^H2SO4 conc/),
+    applies: (steps) => some(steps, isConcentratedSulfuric),
   },
   {
     id: 'nitrate-heated-strongly',
@@ -157,3 +174,68 @@ export const gatesOf = (test: Test, reasoning: Believed): readonly StopGate[] =>
 /** The gate that keeps a test from being proposed at all; undefined where none does. */
 export const heldBy = (test: Test, reasoning: Believed): StopGate | undefined =>
   STOP_GATES.find((gate) => gate.holdsFrom !== undefined && gate.applies(test.steps) && chanceAt(gateAt(gate, test), reasoning) >= gate.holdsFrom)
+
+/** As much of a solid as a first try with concentrated acid takes, mg. */
+export const SPECK_mg = 10
+
+/** Whether some steps put concentrated acid on more of the solid than a speck. */
+const onMoreThanASpeck = (steps: readonly StepInput[]): boolean => some(steps, (moment) => moment.solid_mg > SPECK_mg && isConcentrated(moment))
+/** Whether a speck was tried so, in some steps of its own. */
+const triesASpeck = (steps: readonly StepInput[]): boolean =>
+  some(steps, (moment) => onSolid(moment) && isConcentrated(moment)) && !onMoreThanASpeck(steps)
+
+/** The gates that stay shut before some steps until they are answered, given the steps of each piece of work before them, as it was done. */
+export const shutBefore = (steps: readonly StepInput[], before: readonly (readonly StepInput[])[]): readonly StopGate[] =>
+  STOP_GATES.filter(({ wants, applies }) =>
+    wants === 'compound'
+      ? applies(steps)
+      : wants === 'speck' && onMoreThanASpeck(steps) && !before.some((earlier) => triesASpeck(earlier) || onMoreThanASpeck(earlier)),
+  )
+
+/** The classes that may not be melted with sodium, as they are asked for. Source: as for `notFusable`. */
+export const NEVER_FUSED = [
+  'a nitroalkane, or a compound with several nitro groups',
+  'an azide, a diazo or a diazonium compound',
+  'a peroxide',
+  'a nitrate of an organic base',
+  'chloroform, carbon tetrachloride, or another liquid with many halogens',
+] as const
+
+/**
+ * Why a gate stays shut after an answer; null where it opens.
+ * @throws UnreadStructure for a structure that cannot be read
+ */
+export function staysShut({ wants }: Pick<StopGate, 'wants'>, { compound, noneOfThese, speckTried }: GateAnswer): string | null {
+  if (wants === undefined) return null
+  if (wants === 'speck') return speckTried === true ? null : 'a speck is tried first'
+  if (compound === undefined || compound.trim() === '')
+    return noneOfThese === true ? null : 'the structure or the name of the compound, or that it is none of these'
+  return notFusable(structureOf(compoundNamed(compound)?.smiles ?? compound))
+}
+
+/**
+ * The gates that stay shut before the next piece of work in a notebook, until they are answered. What was answered once for the jar stays answered.
+ * @throws UnknownTest for a test that is not in the catalogue
+ */
+export function gatesBefore(did: Did, notebook: { readonly case: Case; readonly entries: readonly Entry[] }): readonly StopGate[] {
+  const volumes: Volumes = new Map()
+  const mL = liquidOf(notebook)
+  if (mL !== undefined) volumes.set(SAMPLE, mL)
+  const stepsOf = (work: Did): StepInput[] => expand(work, volumes, everyTest).map(({ step }) => step)
+  const answered: GateAnswer[] = []
+  const before: StepInput[][] = []
+  for (const { entry, withdrawn } of apartFromControls(asAmended({ entries: [...notebook.entries] })).own) {
+    if (!('did' in entry) || withdrawn) continue
+    if (isTest(entry.did) && entry.did.gate) answered.push(entry.did.gate)
+    before.push(stepsOf(entry.did))
+  }
+  const opened = (gate: StopGate): boolean =>
+    answered.some((answer) => {
+      try {
+        return staysShut(gate, answer) === null
+      } catch {
+        return false
+      }
+    })
+  return shutBefore(stepsOf(did), before).filter((gate) => !opened(gate))
+}

@@ -6,7 +6,22 @@ import { Runner } from '../perception'
 import { COMPONENTS, parseFormula, SALTS } from '../species'
 import { COMPOUNDS, readStructuresWith } from '../structure'
 import { perceive } from '../structure/perceive'
-import { SAMPLE, stepSchema, type Step, cared, holdingOf, leftBy, reactionOf, refusedBy, wasteFor, wasteOfReagent, WASTE_JARS, WASTE_TRAITS, type Holding, type Vessel } from '../tube'
+import {
+  SAMPLE,
+  stepSchema,
+  type Step,
+  cared,
+  holdingOf,
+  leftBy,
+  reactionOf,
+  refusedBy,
+  wasteFor,
+  wasteOfReagent,
+  WASTE_JARS,
+  WASTE_TRAITS,
+  type Holding,
+  type Vessel,
+} from '../tube'
 import { wasteOfWork } from './waste'
 
 readStructuresWith(perceive)
@@ -176,35 +191,46 @@ const sampled = <T>(list: readonly T[], each: number, from: number): T[] => list
 
 describe.each([
   ['salts', sampled(SALTS, 9, 4).map((s) => ({ id: s.id, sample: { solids: [{ formula: s.id, mg: 500 }] } })), sampled(TESTS, 2, 0), testById],
-  ['compounds', sampled(COMPOUNDS, 40, 7).map((c) => ({ id: c.name, sample: { organic: { smiles: c.smiles, mg: 500 } } })), ORGANIC_TESTS, organicTestById],
+  [
+    'compounds',
+    sampled(COMPOUNDS, 40, 7).map((c) => ({ id: c.name, sample: { organic: { smiles: c.smiles, mg: 500 } } })),
+    ORGANIC_TESTS,
+    organicTestById,
+  ],
 ] as const)('over tests and %s, one in several (script/soak waste works them all)', (_, contents, tests, byId) => {
-  test.each(contents.map((c) => [c.id, c] as const))('%s: what is left has a jar that takes it, and whatever must be kept apart is', (id, { sample }) => {
-    for (const [n, of] of tests.entries()) {
-      if (contents.length > 12 && (n + id.length) % 4 !== 0) continue
-      const steps: Step[] = expand({ test: of.id, on: 'A' }, new Map(), byId).map((done) => done.step)
-      let vessels: Vessel[]
-      try {
-        vessels = work(sample, steps)
-      } catch {
-        // Not every test can be done with everything.
-        continue
+  test.each(contents.map((c) => [c.id, c] as const))(
+    '%s: what is left has a jar that takes it, and whatever must be kept apart is',
+    (id, { sample }) => {
+      for (const [n, of] of tests.entries()) {
+        if (contents.length > 12 && (n + id.length) % 4 !== 0) continue
+        const steps: Step[] = expand({ test: of.id, on: 'A' }, new Map(), byId).map((done) => done.step)
+        let vessels: Vessel[]
+        try {
+          vessels = work(sample, steps)
+        } catch {
+          // Not every test can be done with everything.
+          continue
+        }
+        const holdings = [new Set(leftBy(steps)), ...vessels.map(holdingOf)]
+        const waste = wasteFor(holdings)
+        expect(WASTE_JARS).toContain(waste.jar)
+        const whole: Holding = new Set(holdings.flatMap((h) => [...h]))
+        // Each tube by itself goes into its own jar once what is to be done first is done; all together they are cared for as the strictest asks.
+        for (const one of holdings) {
+          const own = wasteFor([one])
+          expect([id, of.id, own.jar, refusedBy(own.jar, cared(one, own))]).toEqual([id, of.id, own.jar, null])
+        }
+        const plain = plainly(vessels)
+        if (plain.has('cyanide')) expect([id, of.id, waste.noAcid]).toEqual([id, of.id, true])
+        if (plain.has('Ag')) expect([id, of.id, whole.has('silver')]).toEqual([id, of.id, true])
+        if (plain.size > 0)
+          expect([id, of.id, ['acids and alkalis, neutralised', 'down the drain with water', 'dry residues', 'nothing'].includes(waste.jar)]).toEqual(
+            [id, of.id, false],
+          )
+        if (vessels.length === 0) expect([id, of.id, waste.jar]).toEqual([id, of.id, 'nothing'])
       }
-      const holdings = [new Set(leftBy(steps)), ...vessels.map(holdingOf)]
-      const waste = wasteFor(holdings)
-      expect(WASTE_JARS).toContain(waste.jar)
-      const whole: Holding = new Set(holdings.flatMap((h) => [...h]))
-      // Each tube by itself goes into its own jar once what is to be done first is done; all together they are cared for as the strictest asks.
-      for (const one of holdings) {
-        const own = wasteFor([one])
-        expect([id, of.id, own.jar, refusedBy(own.jar, cared(one, own))]).toEqual([id, of.id, own.jar, null])
-      }
-      const plain = plainly(vessels)
-      if (plain.has('cyanide')) expect([id, of.id, waste.noAcid]).toEqual([id, of.id, true])
-      if (plain.has('Ag')) expect([id, of.id, whole.has('silver')]).toEqual([id, of.id, true])
-      if (plain.size > 0) expect([id, of.id, ['acids and alkalis, neutralised', 'down the drain with water', 'dry residues', 'nothing'].includes(waste.jar)]).toEqual([id, of.id, false])
-      if (vessels.length === 0) expect([id, of.id, waste.jar]).toEqual([id, of.id, 'nothing'])
-    }
-  })
+    },
+  )
 })
 
 describe('what an unknown sample may hold', () => {

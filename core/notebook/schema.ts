@@ -36,6 +36,10 @@ export const testDoneSchema = z.looseObject({
   /** Done not on the sample but on something known, beside the run of the entry named: a salt that shows it, one that does not, or water. */
   control: z.enum(CONTROLS).optional(),
   beside: z.string().max(64).optional(),
+  /** What was answered before a gate opened: what is fused, or that it is of no class that may not be; that a speck was tried. */
+  gate: z
+    .looseObject({ compound: z.string().max(400).optional(), noneOfThese: z.literal(true).optional(), speckTried: z.literal(true).optional() })
+    .optional(),
   /** The salt in a positive or a negative control, by its formula. */
   holding: z.string().max(80).optional(),
 })

@@ -1,6 +1,8 @@
 import { inertSolids, solvents } from './data/inert'
 import { agents } from './data/organic'
 import { reagents } from './data/reagents'
+import { oldStates, spoken } from './data/spoken'
+import { withoutWater } from './dry'
 import { molarMass, parseFormula, type Formula } from './formula'
 import { COMPONENTS, findSalt, inComponents, SALTS, type Salt } from './registry'
 import type { AgentData, InertData, OrganicSolvent, ReagentData, SolventData } from './types'
@@ -34,6 +36,9 @@ export class UnknownReagent extends Error {
 
 export const REAGENTS: readonly ReagentData[] = reagents
 
+/** The bench salt that a formula without its water names: what comes in the bottle of it. */
+const hydrateOf = (formula: string): Salt | undefined => SALTS.find((salt) => withoutWater(salt.id).anhydrous === formula)
+
 const byName = new Map<string, ReagentData>()
 for (const r of reagents)
   for (const name of [r.id, r.name, r.formula, ...r.aliases]) if (!byName.has(name.toLowerCase())) byName.set(name.toLowerCase(), r)
@@ -51,6 +56,37 @@ for (const salt of SALTS) {
     caution: '',
   }
   for (const name of [data.id, data.name, data.formula]) byName.set(name.toLowerCase(), data)
+}
+
+/** Metals of one usual oxidation state more than the name says: `copper sulfate` is copper(II) sulfate. */
+const USUAL_STATE: Readonly<Record<string, string>> = {
+  copper: 'II',
+  nickel: 'II',
+  cobalt: 'II',
+  manganese: 'II',
+  iron: 'III',
+  mercury: 'II',
+  tin: 'II',
+  chromium: 'III',
+}
+/** A name as it might stand on the shelf, from what is said or written for it: each reading in turn, as written first. */
+function readings(text: string): string[] {
+  const plain = text
+    .toLowerCase()
+    .replace(/’/g, "'")
+    .replace(/sulph/g, 'sulf')
+    .replace(/aluminum/g, 'aluminium')
+    .replace(/\bhydrogen (sulfate|carbonate|sulfite|phosphate)/g, 'hydrogen$1')
+  const states = plain.replace(/\b[a-z]+ous\b|\b[a-z]+ic\b/g, (word) => oldStates[word]?.toLowerCase() ?? word)
+  const bare = (name: string): string =>
+    name
+      .replace(/'s\b|(?<=[a-z]{3})s(?= (reagent|alloy|solution)\b)/g, '')
+      .replace(/^(anhydrous|aqueous|aq\.?|fresh(ly made)?|saturated) /, '')
+      .replace(/ (solution|soln\.?|reagent|aq\.?|crystals?|powder|pellets|granules|solid)$/, '')
+  const withState = (name: string): string =>
+    name.replace(/^([a-z]+) (?=[a-z])/, (whole, metal: string) => (USUAL_STATE[metal] ? `${metal}(${USUAL_STATE[metal].toLowerCase()}) ` : whole))
+  const all = [text.toLowerCase(), plain, states, bare(plain), bare(states), withState(bare(states))]
+  return [...new Set(all.flatMap((name) => [name, ...(spoken[name] === undefined ? [] : [spoken[name]])]))]
 }
 
 const STRENGTH = /^(.*?)[\s,]+(?:(\d+(?:\.\d+)?)\s*(M|mol\/L|%)|(conc(?:entrated)?|dil(?:ute)?|sat(?:urated)?)\.?)$/i
@@ -74,7 +110,30 @@ function strengthOf(data: ReagentData, text: string, amount: string | undefined,
   return known.molarity
 }
 
+/** A strength that stands before the name, as it is often said: `conc. H2SO4`, `2 M NaOH`, `dilute nitric acid`. */
+const STRENGTH_FIRST = /^(?:(conc(?:entrated)?|dil(?:ute)?|sat(?:urated)?)\.?|(\d+(?:\.\d+)?)\s*(M|mol\/L|%))\s+(.+)$/i
+const strengthLast = (text: string): string =>
+  text.replace(
+    STRENGTH_FIRST,
+    (_, word: string | undefined, amount: string | undefined, unit: string | undefined, name: string) =>
+      `${name} ${word ?? `${amount ?? ''} ${unit ?? ''}`}`,
+  )
+
 const cache = new Map<string, Solution>()
+
+/** The bottle a text names, and the strength it says; a phrase may mean both. */
+function onShelf(text: string): { readonly data: ReagentData | undefined; readonly match: RegExpExecArray | null } {
+  for (const whole of [text, spoken[text.toLowerCase()]]) {
+    if (whole === undefined) continue
+    const match = STRENGTH.exec(whole)
+    for (const name of readings((match?.[1] ?? whole).trim())) {
+      const inner = STRENGTH.exec(name)
+      const data = byName.get(name.toLowerCase()) ?? (inner?.[1] === undefined ? undefined : byName.get(inner[1].toLowerCase()))
+      if (data) return { data, match: match ?? (byName.has(name.toLowerCase()) ? null : inner) }
+    }
+  }
+  return { data: undefined, match: null }
+}
 
 /**
  * Reads `NH3 2 M`, `HCl conc`, `barium nitrate`, `CuSO4 0.2 M`, `water`.
@@ -84,9 +143,7 @@ export function findReagent(text: string): Solution {
   const key = text.trim()
   const known = cache.get(key)
   if (known) return known
-  const match = STRENGTH.exec(key)
-  const name = (match?.[1] ?? key).trim().toLowerCase()
-  const data = byName.get(name)
+  const { data, match } = onShelf(byName.has(key.toLowerCase()) ? key : strengthLast(key))
   if (!data) throw new UnknownReagent(text, 'give an id, a name or a formula from the catalogue, with a strength such as "2 M"')
   const molarity = strengthOf(data, text, match?.[2], match?.[3], match?.[4])
   const strong = data.strengths.find((s) => s.molarity === molarity && s.density !== undefined)
@@ -128,8 +185,8 @@ export const agentById: ReadonlyMap<string, AgentData> = new Map(agents.map((a) 
 export const SOLVENTS: readonly SolventData[] = solvents
 /** A liquid that does not mix with water, by its id, name, formula or alias; undefined for anything else. */
 export const findSolvent = (text: string): SolventData | undefined => {
-  const name = text.trim().toLowerCase()
-  return solvents.find((s) => [s.id, s.name, s.formula, ...s.aliases].some((n) => n.toLowerCase() === name))
+  const names = readings(text.trim())
+  return solvents.find((s) => [s.id, s.name, s.formula, ...s.aliases].some((n) => names.includes(n.toLowerCase())))
 }
 export const INERT_SOLIDS: readonly InertData[] = inertSolids
 export const inertById: ReadonlyMap<string, InertData> = new Map(inertSolids.map((s) => [s.formula, s]))
@@ -141,17 +198,16 @@ export const inertById: ReadonlyMap<string, InertData> = new Map(inertSolids.map
 export function findSolid(
   text: string,
 ): { readonly formula: Formula } & ({ readonly salt: Salt } | { readonly inert: InertData } | { readonly agent: AgentData }) {
-  const name = text.trim().replace(/[\s,]+(solid|powder|crystals|turnings|foil)$/i, '')
-  const inert = inertSolids.find((s) =>
-    [s.formula, s.name, ...s.aliases].some((n) => n.toLowerCase() === name.toLowerCase() || n.toLowerCase() === text.trim().toLowerCase()),
-  )
+  const name = text.trim().replace(/[\s,]+(solid|powder|crystals|turnings|foil|dust|ribbon|filings|pellets|granules|wire)$/i, '')
+  const names = new Set([...readings(name), ...readings(text.trim())].map((n) => n.toLowerCase()))
+  const inert = inertSolids.find((s) => [s.formula, s.name, ...s.aliases].some((n) => names.has(n.toLowerCase())))
   if (inert) return { inert, formula: parseFormula(inert.formula) }
   const agent = agents.find((a) => a.name.toLowerCase() === name.toLowerCase())
   if (agent) return { agent, formula: parseFormula(agent.formula) }
-  const known = byName.get(name.toLowerCase())
+  const known = [...names].flatMap((n) => byName.get(n) ?? []).at(0)
   let salt: Salt | undefined
   try {
-    salt = findSalt(known?.formula ?? name)
+    salt = findSalt(known?.formula ?? name) ?? hydrateOf(known?.formula ?? name)
   } catch {
     salt = undefined
   }

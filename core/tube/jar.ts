@@ -98,15 +98,18 @@ export function openJar(sample: Sample | Powder | Nothing): Jar {
   }
 }
 
-function saltNamed(formula: string, path: string): Salt {
+function saltNamed(formula: string, path: string): Pick<Salt, 'id' | 'formula'> {
   let salt: Salt | undefined
   try {
     salt = findSalt(formula)
   } catch (error) {
     throw new StepError(path, error instanceof Error ? error.message : 'a formula')
   }
-  if (!salt) throw new StepError(path, `a bench salt in scope (see "catalogue"), not ${formula}`)
-  return salt
+  if (salt) return salt
+  // A hydrate's salt without its water is another powder, of the same ions.
+  const phase = dryPhase(formula)
+  if (!phase) throw new StepError(path, `a bench salt in scope (see "catalogue"), not ${formula}`)
+  return phase
 }
 
 function solutionOf(ions: Readonly<Record<string, number>>): Solution {

@@ -52,7 +52,8 @@ export const WASTE_CARES = {
   'make-acid-at-once': 'make it acid with dilute nitric acid at once: ammoniacal silver is never kept',
   'reduce-chromium': 'reduce it first: sulfuric acid and sodium hydrogensulfite, until it is green',
   'reduce-oxidiser': 'reduce it first: sodium hydrogensulfite or thiosulfate, until starch iodide paper stays white',
-  'destroy-sodium': 'what is left of the sodium: when quite cold, and no flame near, propan-2-ol drop by drop in the hood until no gas comes, only then water',
+  'destroy-sodium':
+    'what is left of the sodium: when quite cold, and no flame near, propan-2-ol drop by drop in the hood until no gas comes, only then water',
   sharps: 'broken tubes go to the sharps',
 } as const
 export type WasteCare = keyof typeof WASTE_CARES
@@ -72,7 +73,21 @@ const HEAVY = ['Pb', 'Hg', 'Cd', 'As', 'Sb', 'Bi', 'Cr', 'Ba', 'Ni', 'Co', 'Sn',
 const KEEPS_SULFIDE = ['Ag', 'Pb', 'Hg', 'Bi', 'Cu', 'As', 'Sb', 'Sn', 'Cd']
 const SULFIDES: ReadonlySet<string> = new Set(['HS^-', 'S2^2-', 'CH3CSNH2'])
 const CYANIDES: ReadonlySet<string> = new Set(['CN^-', 'SCN^-', 'Fe(CN)6^4-', 'Fe(CN)6^3-', 'Fe(CN)5NO^2-'])
-const OXIDISERS: ReadonlySet<string> = new Set(['MnO4^-', 'MnO4^2-', 'ClO3^-', 'ClO4^-', 'ClO2', 'ClO^-', 'BrO^-', 'IO3^-', 'H2O2', 'Cl2', 'Br2', 'CrO2Cl2', 'Ce^4+'])
+const OXIDISERS: ReadonlySet<string> = new Set([
+  'MnO4^-',
+  'MnO4^2-',
+  'ClO3^-',
+  'ClO4^-',
+  'ClO2',
+  'ClO^-',
+  'BrO^-',
+  'IO3^-',
+  'H2O2',
+  'Cl2',
+  'Br2',
+  'CrO2Cl2',
+  'Ce^4+',
+])
 const HYPOHALITES: ReadonlySet<string> = new Set(['Cl2', 'ClO^-', 'BrO^-', 'Br2'])
 const OXIDISING_SOLIDS: ReadonlySet<string> = new Set(['MnO2', 'PbO2', 'NaBiO3'])
 const ORGANICS: ReadonlySet<string> = new Set(['C2H5OH', 'CH3OH', 'C4H8O2', 'C3H9BO3', 'C3H6O'])
@@ -115,7 +130,8 @@ export function holdingOf(vessel: Vessel): Holding {
   // Sulfide that a metal keeps from acid is the metal's.
   const keeping = (vessel.contents?.solids ?? []).filter(({ solid }) => hasElement(solid.data.formula, KEEPS_SULFIDE))
   for (const { solid, mol } of keeping)
-    for (const [component, n] of solid.terms) if (SULFIDES.has(COMPONENTS[component] ?? '')) totals[component] = (totals[component] as number) - n * mol
+    for (const [component, n] of solid.terms)
+      if (SULFIDES.has(COMPONENTS[component] ?? '')) totals[component] = (totals[component] as number) - n * mol
   totals.forEach((mol, component) => {
     if (component > 0) bring(component, mol)
   })
@@ -168,7 +184,11 @@ function bringAgent(held: Set<WasteTrait>, formula: string): void {
 
 /** What a step leaves besides what the vessels hold. */
 export const leftBy = (steps: readonly Step[]): readonly WasteTrait[] =>
-  steps.some((step) => step.do === 'fuse') ? (steps.some((step) => step.do === 'fuse' && step.with !== 'zinc-carbonate') ? ['broken-glass', 'sodium'] : ['broken-glass']) : []
+  steps.some((step) => step.do === 'fuse')
+    ? steps.some((step) => step.do === 'fuse' && step.with !== 'zinc-carbonate')
+      ? ['broken-glass', 'sodium']
+      : ['broken-glass']
+    : []
 
 const union = (holdings: Iterable<Holding>): Set<WasteTrait> => {
   const all = new Set<WasteTrait>()

@@ -108,8 +108,8 @@ async function sendAll(database: LocalDatabase): Promise<void> {
 
 const fresh = { saved: 1, seed: null, partners: [], writable: true, people: [], signatures: [], counted: 0, concluded: [] } as const
 const known = async (database: LocalDatabase, jar: Jar): Promise<LocalJar> => {
-  const { missing: _, ...before } = { missing: false, ...(await database.jars.get(jar.id)) }
-  return { ...fresh, ...before, ...jar, saved: 1 }
+  const before = await database.jars.get(jar.id)
+  return { ...fresh, ...before, ...jar, saved: 1, ...(before?.missing === undefined ? {} : { missing: false }) }
 }
 
 /**

@@ -51,7 +51,7 @@ class World {
       respondWith: (given: Promise<Response>) => (answer = given),
       waitUntil: (given: Promise<unknown>) => waits.push(given),
     })
-    const given = await answer
+    const given: Response | null = answer === null ? null : await (answer as Promise<Response>)
     await Promise.all(waits)
     return given
   }

@@ -43,6 +43,7 @@ import {
   takeForReference,
   takePercepts,
   thoughtThrough,
+  staysShut,
   wasteOfWork,
   withReagent,
   type WorkWaste,
@@ -324,6 +325,15 @@ const worker = {
   async candidateColours(notebook: Asked, of: Pictured): Promise<CandidateColour[]> {
     await readyFor(notebook.case)
     return candidateColours(reasoned(notebook).reasoning, of)
+  },
+  /** Why a compound may not be fused with sodium, by its name or structure; null where it may. */
+  async mayFuse(compound: string): Promise<string | null> {
+    await reader()
+    try {
+      return staysShut({ wants: 'compound' }, { compound })
+    } catch {
+      return 'the structure cannot be read; give the name of a compound of the library, or SMILES'
+    }
   },
   /** Where what is left of some entries goes; by what was known beforehand alone, where what the record says is not shown. */
   async waste(notebook: Asked, entries: readonly string[], informed: boolean): Promise<WorkWaste> {

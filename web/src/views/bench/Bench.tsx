@@ -4,6 +4,11 @@ import {
   letterOf,
   observationsFromLook,
   observationSchema,
+  everyTest,
+  staysShut,
+  gatesBefore,
+  type GateAnswer,
+  type StopGate,
   vesselFor,
   type Finding,
   type Observation,
@@ -26,6 +31,7 @@ import { Concluded, type Claim } from './Concluded'
 import { Contention } from './Contention'
 import { Course } from './Course'
 import { hintsOf, isHint } from './hints'
+import { GateForm } from './GateForm'
 import { NoHints } from './NoHints'
 import { OpeningPage } from './OpeningPage'
 import { useAim } from './useAim'
@@ -87,7 +93,18 @@ export function Bench() {
       begun(written)
       return written
     })
-  const begin = (test: string): void => beginWith([{ did: { test, on: vesselFor(test, entries) } }])
+  /** A test that waits at a gate. */
+  const [stopped, setStopped] = useState<{ readonly test: string; readonly gates: readonly StopGate[] } | null>(null)
+  const begin = (test: string): void => {
+    const did = { test, on: vesselFor(test, entries) }
+    const gates = jar ? gatesBefore(did, { case: jar.case, entries }) : []
+    if (gates.length > 0) setStopped({ test, gates })
+    else beginWith([{ did }])
+  }
+  const beginStopped = (test: string, gate: GateAnswer): void => {
+    setStopped(null)
+    beginWith([{ did: { test, on: vesselFor(test, entries), gate } }])
+  }
   const beginPart = (part: WorksheetPart, letter: string): void => beginWith(part.steps.map((did) => ({ did: { ...did, part: letter } })))
   const setBeside = (row: PageRow, kind: Control['kind'], holding?: string): void => {
     if (!row.test) return
@@ -262,18 +279,34 @@ export function Bench() {
           {writable && (openRow === null || standing) && concluded.length === 0 && (
             <NextPart parts={parts} done={new Set(rows.flatMap((r) => r.part ?? []))} onBegin={beginPart} />
           )}
-          {writable && (openRow === null || standing) && concluded.length === 0 && elsewhere === 0 && (bare || entries.length > 0) && (
-            <Pencil
-              proposals={hinted && parts.length === 0 ? (thought?.advice.next ?? []) : []}
-              complete={hinted && complete}
-              thinking={hinted && thinking}
-              through={through}
-              of={jar.case}
-              done={done}
-              focus={idle && !complete}
-              onBegin={begin}
-            />
-          )}
+          {writable &&
+            (openRow === null || standing) &&
+            concluded.length === 0 &&
+            elsewhere === 0 &&
+            (bare || entries.length > 0) &&
+            (stopped ? (
+              <GateForm
+                key={stopped.test}
+                gates={stopped.gates}
+                title={everyTest.get(stopped.test)?.title ?? stopped.test}
+                onOpen={(answer) => beginStopped(stopped.test, answer)}
+                onLeave={() => setStopped(null)}
+                judge={async (gate, answer) =>
+                  gate.wants === 'compound' && answer.compound !== undefined ? reasoner().mayFuse(answer.compound) : staysShut(gate, answer)
+                }
+              />
+            ) : (
+              <Pencil
+                proposals={hinted && parts.length === 0 ? (thought?.advice.next ?? []) : []}
+                complete={hinted && complete}
+                thinking={hinted && thinking}
+                through={through}
+                of={jar.case}
+                done={done}
+                focus={idle && !complete}
+                onBegin={begin}
+              />
+            ))}
           {writable && openRow === null && rows.length > 0 && concluded.length === 0 && (
             <Conclude
               kind={jar.case.kind}

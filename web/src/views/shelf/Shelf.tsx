@@ -82,8 +82,7 @@ export function Shelf() {
             sums
           </Link>
           {teaches(me?.role) &&
-            me &&
-            me.classes.map((c) => (
+            me?.classes.map((c) => (
               <Link key={c.id} className="pressable flex max-w-56 items-center" to={`/class/${c.id}`}>
                 <span className="truncate">{c.name}</span>
               </Link>
