@@ -36,6 +36,8 @@ export interface Chemistry extends Kinds {
   readonly system: System
   readonly temperature: Celsius
   readonly shift: Shift | undefined
+  /** Whether ligands that exchange slowly have done so. */
+  readonly exchanged: boolean
 }
 
 const REFERENCE = kelvin(celsius(25))
@@ -96,21 +98,22 @@ function keyOf(shift: Shift | undefined): number {
  * The chemistry of some components at a temperature, remembered.
  * @param present global component indices; hydrogen is added if missing
  * @param solvent the family of a second liquid, where there is one
+ * @param exchanged whether ligands that exchange slowly have done so
  */
-export function chemistryOf(present: readonly number[], temperature: Celsius, shift?: Shift, solvent?: SolventFamily): Chemistry {
+export function chemistryOf(present: readonly number[], temperature: Celsius, shift?: Shift, solvent?: SolventFamily, exchanged = true): Chemistry {
   const components = [...new Set([0, ...present])].sort((a, b) => a - b)
   const kind = `${components.join()}${solvent ?? ''}`
-  return remembered(cache, `${kind}@${temperature}#${keyOf(shift)}`, () => {
+  return remembered(cache, `${kind}@${temperature}#${keyOf(shift)}${exchanged ? '' : 'c'}`, () => {
     const known = remembered(kinds, kind, () => kindsOf(components, solvent))
     const { aqueous, gases, extracts, solids, shape } = known
     const rows = [
-      ...aqueous.map((s) => lnKAt(s, temperature) + shifted(shift, 'aqueous', s)),
+      ...aqueous.map((s) => lnKAt(s, temperature) + shifted(shift, 'aqueous', s) + (exchanged ? 0 : (s.data.inert ?? 0) * LN10)),
       ...gases.map((s) => lnKAt(s, temperature) + shifted(shift, 'gas', s)),
       ...extracts.map((s) => lnKAt(s, temperature) + shifted(shift, 'extract', s) + ((solvent && s.data.logD[solvent]) ?? 0) * LN10),
     ]
     const phases = solids.map((s) => lnKAt(s, temperature) + shifted(shift, 'solid', s))
     const system = atTemperature(shape, rows, phases, temperature)
-    return { ...known, system, temperature, shift }
+    return { ...known, system, temperature, shift, exchanged }
   })
 }
 const shifted = (shift: Shift | undefined, kind: string, { id }: Resolved): number => (shift?.get(`${kind}:${id}`) ?? 0) * LN10

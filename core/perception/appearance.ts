@@ -101,11 +101,11 @@ const issuedHabit: Readonly<Record<SaltData['form'], HabitWord>> = {
 /** Solids of the equilibrium, and those that oxidation or reduction made; what was strewn in by hand is no precipitate. */
 function solidsOf(vessel: Vessel): Omit<SolidSeen, 'amount' | 'rests'>[] {
   const settled = (vessel.contents?.solids ?? []).map(({ solid, mg }) => {
-    const form = vessel.asIssued.has(solid.id) ? saltById.get(solid.id)?.data.form : undefined
+    const issued = vessel.asIssued.has(solid.id) ? saltById.get(solid.id)?.data : undefined
     return {
       species: solid.data.formula,
-      colour: nameColour(labOfHex(solid.data.colour.hex)),
-      habit: form ? issuedHabit[form] : solid.data.habit,
+      colour: nameColour(labOfHex((issued ?? solid.data).colour.hex)),
+      habit: issued ? issuedHabit[issued.form] : solid.data.habit,
       mgPerMl: mg / vessel.volume_mL,
     }
   })
@@ -115,7 +115,14 @@ function solidsOf(vessel: Vessel): Omit<SolidSeen, 'amount' | 'rests'>[] {
     const mg = mol * molarMass(parseFormula(formula)) * 1000
     return [{ species: formula, colour: nameColour(labOfHex(data.colour.hex)), habit: data.habit, mgPerMl: mg / vessel.volume_mL }]
   })
-  return [...settled, ...formed, ...organicSolids(vessel)]
+  // What no liquid has taken up lies there as the powder it was.
+  const resisting = [...vessel.dry].flatMap(([id, mol]) => {
+    const phase = dryPhase(id)
+    if (!phase || vessel.volume_mL === 0) return []
+    const mg = mol * molarMass(phase.formula) * 1000
+    return [{ species: id, colour: nameColour(labOfHex(phase.data.colour.hex)), habit: 'powdery' as const, mgPerMl: mg / vessel.volume_mL }]
+  })
+  return [...settled, ...formed, ...resisting, ...organicSolids(vessel)]
 }
 
 /** The solids an eye can find, most first. */

@@ -71,6 +71,8 @@ interface Anchor {
   readonly name: string
   readonly family: Family
   readonly hex: string
+  /** Of clear liquids alone. */
+  readonly liquid?: true
 }
 
 /**
@@ -94,7 +96,18 @@ const ANCHORS: readonly Anchor[] = (
   ] satisfies [string, Family, string][]
 ).map(([name, family, hex]) => ({ name, family, hex }))
 
-const anchors = ANCHORS.map((anchor) => ({ ...anchor, lab: labOfHex(anchor.hex) }))
+/** The same of liquids alone, that are called by another name than a powder of that shade: the dull violet of chromium(III), the blood red of thiocyanatoiron(III), the orange of dichromate. */
+const LIQUID_ANCHORS: readonly Anchor[] = (
+  [
+    ['pale violet', 'violet', '#b1bacd'], ['violet', 'violet', '#8b9ab4'], ['violet', 'violet', '#4e6787'], ['deep violet', 'violet', '#1c3a54'],
+    ['deep red', 'red', '#a00000'], ['deep red', 'red', '#7a0000'], ['deep red', 'red', '#5a0000'], ['deep red', 'red', '#4a0000'], ['deep red', 'red', '#2c0000'], ['dark brown', 'brown', '#3c0a00'], ['dark brown', 'brown', '#410200'],
+    ['orange', 'orange', '#ff8f00'], ['pale yellow', 'yellow', '#fefff5'],
+    ['light blue', 'blue', '#60f2ff'], ['blue', 'blue', '#00e4ff'],
+    ['pale green', 'green', '#f0fef9'], ['pale green', 'green', '#dbfcf1'],
+  ] satisfies [string, Family, string][]
+).map(([name, family, hex]) => ({ name, family, hex, liquid: true }))
+
+const anchors = [...ANCHORS, ...LIQUID_ANCHORS].map((anchor) => ({ ...anchor, lab: labOfHex(anchor.hex) }))
 
 const named = new Map<string, Colour>()
 
@@ -112,7 +125,7 @@ export function nameColour(lab: Lab, liquid = false): Colour {
   let best = anchors[0]
   let least = Infinity
   for (const anchor of anchors) {
-    if (liquid && anchor.family === 'white') continue
+    if (liquid ? anchor.family === 'white' : anchor.liquid) continue
     const d = deltaE(shown, anchor.lab)
     if (d < least) {
       least = d

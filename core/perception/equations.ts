@@ -18,26 +18,89 @@ export function equationsOf(event: Event): string[] {
   const guises = {
     basic,
     dissolved: (component: string): Resolved => guiseOf(component, event.after.contents ?? event.before.contents),
-    solid: (component: string, made: boolean): Resolved | undefined => {
+    solid: (component: string, made: boolean, electrons: number): Resolved | undefined => {
       const c = COMPONENT_INDEX.get(component)
       const of = changes.filter(
         (change) => change.kind === 'solid' && change.mol > 0 === made && change.species.terms.some(([j, n]) => j === c && n > 0),
       )
-      return of.sort((a, b) => Math.abs(b.mol) - Math.abs(a.mol))[0]?.species
+      const [greatest] = of.sort((a, b) => Math.abs(b.mol) - Math.abs(a.mol))
+      // A solid that changed by far less than what reacted has nothing to do with it.
+      return greatest && Math.abs(greatest.mol) > PART_OF_IT * electrons ? greatest.species : undefined
     },
   }
   if (event.roasted) return [...new Set(event.roasted.flatMap((r) => r.reactions.map(dryEquation)))]
-  const oxidations = [...event.after.reacted]
-    .filter(([, mol]) => mol > 2e-8)
-    .sort((a, b) => b[1] - a[1])
-    .flatMap(([pair]) => {
-      const conversion = conversionById.get(pair.replace('conversion:', ''))
-      if (conversion) return [conversionEquation(conversion).text]
-      const couples = couplesOf(pair)
-      const equation = couples && oxidationEquation(couples, guises)
-      return equation ? [equation.text] : []
-    })
+  const reacted = [...event.after.reacted].filter(([, mol]) => mol > 2e-8).sort((a, b) => b[1] - a[1])
+  const most = reacted[0]?.[1] ?? 0
+  const told = asChains(reacted.filter(([, mol]) => mol > WORTH_TELLING * most))
+  const oxidations = told.flatMap(([pair, mol, couplesOfChain]) => {
+    const conversion = conversionById.get(pair.replace('conversion:', ''))
+    if (conversion) return [conversionEquation(conversion).text]
+    const couples = couplesOfChain ?? couplesOf(pair)
+    const equation = couples && oxidationEquation(couples, { ...guises, solid: (component, made) => guises.solid(component, made, mol) })
+    return equation ? [equation.text] : []
+  })
   return [...new Set([...oxidations, ...netIonicEquations(changes, basic).map((e) => e.text)])]
+}
+
+/** An oxidation of which there was less than this share of the main one is no part of what a chemist writes. */
+const WORTH_TELLING = 0.03
+/** Share of the electrons that a solid's change has to come to for the reaction to be told through it. */
+const PART_OF_IT = 0.05
+
+type Couples = NonNullable<ReturnType<typeof couplesOf>>
+type Sum = Readonly<Record<string, number>>
+const keysOf = (sum: Sum): string[] => Object.keys(sum).filter((key) => key !== 'H^+')
+const same = (a: Sum, b: Sum): boolean =>
+  keysOf(a).length > 0 && keysOf(a).every((key) => a[key] === b[key]) && keysOf(b).every((key) => a[key] === b[key])
+
+/** Two couples of which one goes on where the other stops, as one: reduced from the first's oxidised side to the second's reduced side. */
+const joined = (a: Couples['oxidant'], b: Couples['oxidant']): Couples['oxidant'] => ({
+  ...b,
+  electrons: a.electrons + b.electrons,
+  oxidised: a.oxidised,
+  reduced: b.reduced,
+  inert: { oxidised: a.inert?.oxidised ?? {}, reduced: b.inert?.reduced ?? {} },
+})
+
+/** Two pairs as one where what is made in one is used up in the other, by the same partner; null where they are not. */
+function followOn(first: Couples, second: Couples): Couples | null {
+  for (const [a, b] of [
+    [first, second],
+    [second, first],
+  ] as const) {
+    if (a.reductant === b.reductant && same(a.oxidant.reduced, b.oxidant.oxidised))
+      return { oxidant: joined(a.oxidant, b.oxidant), reductant: a.reductant }
+    if (a.oxidant === b.oxidant && same(a.reductant.oxidised, b.reductant.reduced))
+      return { oxidant: a.oxidant, reductant: joined(b.reductant, a.reductant) }
+  }
+  return null
+}
+
+/** Steps that follow on one another are one: what the first makes, and the second takes on with the same reductant, is not told. */
+function asChains(reacted: readonly (readonly [pair: string, mol: number])[]): (readonly [pair: string, mol: number, couples?: Couples])[] {
+  const steps = reacted.map(([pair, mol]) => ({ pair, mol, couples: couplesOf(pair) }))
+  const gone = new Set<number>()
+  const out: (readonly [pair: string, mol: number, couples?: Couples])[] = []
+  steps.forEach((first, i) => {
+    if (gone.has(i)) return
+    const next = steps.findIndex(
+      (second, j) =>
+        j !== i &&
+        !gone.has(j) &&
+        first.couples !== undefined &&
+        second.couples !== undefined &&
+        followOn(first.couples, second.couples) !== null &&
+        Math.min(first.mol, second.mol) > 0.3 * Math.max(first.mol, second.mol),
+    )
+    const second = steps[next]
+    if (!second?.couples || !first.couples) {
+      out.push([first.pair, first.mol])
+      return
+    }
+    gone.add(next)
+    out.push([first.pair, first.mol + second.mol, followOn(first.couples, second.couples) ?? first.couples])
+  })
+  return out.filter(([pair]) => ![...gone].some((k) => steps[k]?.pair === pair))
 }
 
 /** The form most of a component has: itself with protons on or off; else itself. */

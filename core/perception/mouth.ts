@@ -78,7 +78,7 @@ function strongest(over: ReturnType<typeof gasesOver>): Smell {
 }
 
 /** Part of the gas in the mouth of the tube from which a splint shows it. Hydrogen: its lower limit in air. Source: CRC, flammability limits; Vogel. */
-const SPLINT = { pops: 0.04, relights: 0.3, relightsByNitrousOxide: 0.5, chokes: 0.1, burns: 0.13 }
+const SPLINT = { oxygenOfNitrogenDioxide: 0.5, pops: 0.04, relights: 0.3, relightsByNitrousOxide: 0.5, chokes: 0.1, burns: 0.13 }
 /** Gases that put a flame out, and those that burn at the mouth with the colour of their flame. */
 const CHOKING = ['CO2', 'N2', 'SO2', 'HCl', 'HBr', 'SiF4', 'NO', 'Br2', 'NH3']
 const FUELS: Readonly<Record<string, string>> = {
@@ -96,7 +96,8 @@ export function splintOf({ step, after }: Event): Splint | undefined {
   if (step.do !== 'hold' || !step.splint) return undefined
   const over = new Map(gasesOver(after).map(({ gas, atm }) => [gas.id, atm]))
   const part = (id: string): number => over.get(id) ?? 0
-  const feeds = part('O2') > SPLINT.relights || part('N2O') > SPLINT.relightsByNitrousOxide
+  // Nitrogen dioxide at red heat gives its oxygen up, as well.
+  const feeds = part('O2') + SPLINT.oxygenOfNitrogenDioxide * part('NO2') > SPLINT.relights || part('N2O') > SPLINT.relightsByNitrousOxide
   if (step.splint === 'glowing') return feeds ? 'relights' : 'goes-out'
   if (part('H2') > SPLINT.pops) return 'pops'
   if (feeds || Object.keys(FUELS).some((f) => part(f) > SPLINT.burns)) return 'burns-on'

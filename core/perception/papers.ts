@@ -71,7 +71,11 @@ const PAPERS: readonly PaperData[] = [
     },
   },
   // Rule dichromate-by-sulfur-dioxide.
-  { paper: 'acid dichromate paper', acid: 1e-6, colour: (_, swept) => ((swept.get('SO2') ?? 0) > 1.5 * DICHROMATE ? '#5d9a55' : '#ee8a2a') },
+  {
+    paper: 'acid dichromate paper',
+    acid: 1e-6,
+    colour: (_, swept) => ((swept.get('SO2') ?? 0) + (swept.get('H2S') ?? 0) > 1.5 * DICHROMATE ? '#5d9a55' : '#ee8a2a'),
+  },
   {
     paper: 'starch iodide paper',
     acid: 0,

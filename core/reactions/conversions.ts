@@ -1,4 +1,4 @@
-import type { SourceId, Stoichiometry } from '../species'
+import { solidById, type SourceId, type Stoichiometry } from '../species'
 import type { When } from './couples'
 import { imbalance, writeEquation, type Equation } from './equation'
 
@@ -12,6 +12,12 @@ export interface Conversion {
   readonly takes: Stoichiometry
   readonly gives: Stoichiometry
   readonly inert?: Readonly<Record<string, number>>
+  /** What a chemist writes for it, where that is more than what it takes and gives: whole numbers by formula, less than none for what is used up. */
+  readonly written?: Readonly<Record<string, number>>
+  /** A solid that has to be there, and stays. */
+  readonly over?: string
+  /** Minutes the tube has to have stood since something was last put in. */
+  readonly after_min?: number
   readonly when: readonly When[]
   /** The solid that turns: what it holds is taken from it, the rest from what is dissolved. */
   readonly solid?: string
@@ -51,9 +57,55 @@ export const CONVERSIONS: readonly Conversion[] = [
     takes: { 'Ag^+': 2, 'S2O3^2-': 1 },
     gives: { 'Ag^+': 2, 'HS^-': 1, 'SO4^2-': 1, [H]: 1 },
     solid: 'Ag2S2O3',
+    written: { Ag2S2O3: -1, H2O: -1, Ag2S: 1, 'SO4^2-': 1, 'H^+': 2 },
+    // White, then yellow and brown, and black in some minutes.
     when: [{}],
+    after_min: 0.5,
+    share: 0.4,
     speed: 'minutes',
     source: 'vogel7',
+  },
+  {
+    id: 'silver-thiosulfate-black',
+    rule: 'silver-thiosulfate-darkens',
+    takes: { 'Ag^+': 2, 'S2O3^2-': 1 },
+    gives: { 'Ag^+': 2, 'HS^-': 1, 'SO4^2-': 1, [H]: 1 },
+    solid: 'Ag2S2O3',
+    written: { Ag2S2O3: -1, H2O: -1, Ag2S: 1, 'SO4^2-': 1, 'H^+': 2 },
+    when: [{}],
+    after_min: 3,
+    speed: 'minutes',
+    source: 'vogel7',
+  },
+  {
+    id: 'peroxide-on-manganese-dioxide',
+    rule: 'manganese-dioxide-takes-peroxide-apart',
+    takes: { H2O2: 2 },
+    gives: { O2: 1 },
+    over: 'MnO2',
+    when: [{}],
+    speed: 'at-once',
+    source: 'cotton',
+  },
+  {
+    id: 'ferrocyanide-of-iron-in-air',
+    rule: 'iron-ii-ferrocyanide-blues-in-air',
+    takes: { 'Fe^2+': 4, O2: 1, [H]: 4 },
+    gives: { 'Fe^3+': 4 },
+    solid: 'K2FeFe(CN)6',
+    written: { 'K2FeFe(CN)6': -4, O2: -1, 'H^+': -4, 'KFeFe(CN)6': 4, 'K^+': 4, H2O: 2 },
+    when: [{ pHUpTo: 8 }],
+    speed: 'minutes',
+    source: 'vogel7',
+  },
+  {
+    id: 'dichromate-and-ethanol',
+    rule: 'acid-dichromate-oxidises-alcohol',
+    takes: { 'CrO4^2-': 4, C2H5OH: 3, [H]: 20 },
+    gives: { 'Cr^3+': 4, CH3COOH: 3 },
+    when: [{ from: 0.2, above_C: 45 }, { from: 1.5 }],
+    speed: 'minutes',
+    source: 'vogel-organic',
   },
   {
     id: 'lead-thiosulfate-darkens',
@@ -61,6 +113,7 @@ export const CONVERSIONS: readonly Conversion[] = [
     takes: { 'Pb^2+': 1, 'S2O3^2-': 1 },
     gives: { 'Pb^2+': 1, 'HS^-': 1, 'SO4^2-': 1, [H]: 1 },
     solid: 'PbS2O3',
+    written: { PbS2O3: -1, H2O: -1, PbS: 1, 'SO4^2-': 1, 'H^+': 2 },
     when: [{ above_C: 90 }],
     speed: 'minutes',
     source: 'vogel7',
@@ -308,7 +361,11 @@ export const CONVERSIONS: readonly Conversion[] = [
 export const conversionById: ReadonlyMap<string, Conversion> = new Map(CONVERSIONS.map((c) => [c.id, c]))
 
 /** The balanced equation of a conversion: what it takes and gives, with as much water as the oxygen asks. */
-export function conversionEquation({ takes, gives, inert }: Conversion): Equation {
+export function conversionEquation({ takes, gives, inert, written }: Conversion): Equation {
+  if (written) {
+    const coefficients = new Map(Object.entries(written))
+    return { coefficients, text: writeEquation(coefficients, new Set(Object.keys(written).filter((f) => solidById.has(f)))) }
+  }
   const coefficients = new Map<string, number>()
   const count = (sum: Stoichiometry, sign: 1 | -1): void => {
     for (const [formula, n] of Object.entries(sum)) coefficients.set(formula, (coefficients.get(formula) ?? 0) + sign * n)

@@ -26,9 +26,13 @@ export interface RedoxGate {
   readonly reluctant_V?: number
   /** At a solid's surface it is too slow at the temperatures of a test tube. */
   readonly notOnSolids?: boolean
+  /** From this temperature on it is not too slow on metals. */
+  readonly onMetalsAbove_C?: number
   /** Its reduced side gives two electrons at once: oxidants that take one, and ions that would become metal, pass it by. */
   readonly onlyInPairs?: boolean
   readonly passesBy?: Spared | readonly Spared[]
+  /** More force that it wants where it falls apart with a couple of its own species, V. */
+  readonly apart_V?: number
   /** It takes only what is open to air (see `openToAir`). */
   readonly onlyOpenToAir?: boolean
 }
@@ -150,8 +154,9 @@ export const COUPLES: readonly Couple[] = [
     potential_V: -0.109,
     gate: {
       rule: 'sulfate-oxidises-only-concentrated',
-      oxidises: [{ from: 16 }],
+      oxidises: [{ from: 13 }],
       notOnSolids: true,
+      onMetalsAbove_C: 80,
       // In strong acid sulfur dioxide leaves iodine alone; in dilute acid and in water the force is far greater.
       reluctant_V: 0.5,
     },
@@ -265,6 +270,26 @@ export const COUPLES: readonly Couple[] = [
     potential_V: 1.705,
     gate: { rule: 'halogens-fall-apart-in-alkali', reduces: NEVER, withItself: NEVER, overpotential_V: { cold: 0.2, hot: 0.1 } },
     source: 'crc',
+  },
+  {
+    id: 'BrO-/Br-',
+    electrons: 2,
+    oxidised: { 'BrO^-': 1, [H]: 2 },
+    reduced: { 'Br^-': 1 },
+    // 1.331 V for the acid, whose proton gives 0.256 V.
+    potential_V: 1.587,
+    gate: { rule: 'halogens-fall-apart-in-alkali', reduces: NEVER, withItself: NEVER, overpotential_V: { cold: 0.2, hot: 0.1 } },
+    source: 'crc',
+  },
+  {
+    id: 'NiOOH/Ni2+',
+    electrons: 1,
+    oxidised: { [H]: 3 },
+    reduced: { 'Ni^2+': 1 },
+    inert: { oxidised: { NiOOH: 1 } },
+    potential_V: 2.05,
+    gate: { rule: 'nickel-to-black-oxide-only-in-alkali', oxidises: [{ pHUpTo: 4 }], reduces: [{ pHFrom: 11 }] },
+    source: 'vogel7',
   },
   {
     id: 'IO-/I2',
@@ -407,7 +432,14 @@ export const COUPLES: readonly Couple[] = [
     gate: {
       rule: 'peroxide-falls-apart-hot-and-alkaline',
       // Chloride it takes in concentrated acid alone: in dilute, slowly enough for none to be seen. The bound between is judged; no source gives one.
-      passesBy: [{ couples: ['MnO4-/Mn2+', 'MnO4-/MnO2'] }, { couples: ['Cl2/Cl-'], upTo: 4 }],
+      // Iodine it leaves as iodine, and thiocyanate in the cold.
+      passesBy: [
+        { couples: ['MnO4-/Mn2+', 'MnO4-/MnO2', 'IO3-/I2'] },
+        { couples: ['Cl2/Cl-'], upTo: 4 },
+        { couples: ['SO4 2-+CN-/SCN-'], below_C: 50 },
+        // Iodide it oxidises in acid; in water it takes an hour.
+        { couples: ['I2/I-'], upTo: 1e-5 },
+      ],
       reduces: NEVER,
       withItself: [{ above_C: 80, pHFrom: 7 }],
     },
@@ -478,7 +510,7 @@ export const COUPLES: readonly Couple[] = [
     reduced: { 'Mn^2+': 1 },
     inert: { oxidised: { MnO2: 1 } },
     potential_V: 1.224,
-    gate: { rule: 'manganese-ii-to-dioxide-only-in-alkali', oxidises: [{ pHUpTo: 4 }], reduces: [{ pHFrom: 6.5 }] },
+    gate: { rule: 'manganese-ii-to-dioxide-only-in-alkali', oxidises: [{ pHUpTo: 4 }], reduces: [{ pHFrom: 6.5 }, { pHFrom: 3.5, above_C: 50 }] },
     openToAir: true,
     source: 'crc',
   },
@@ -520,7 +552,7 @@ export const COUPLES: readonly Couple[] = [
     potential_V: 1.169,
     gate: {
       rule: 'arsenic-v-slow-to-be-reduced',
-      oxidises: [{ from: 5 }, { from: 0.8, above_C: 70 }, { from: 0.15, above_C: 95 }],
+      oxidises: [{ from: 3.5 }, { from: 0.8, above_C: 70 }, { from: 0.15, above_C: 95 }],
       onlyInPairs: true,
     },
     source: 'crc',
@@ -575,7 +607,12 @@ export const COUPLES: readonly Couple[] = [
     gate: { rule: 'tin-iv-slow-to-be-reduced', overpotential_V: { cold: 0.02, hot: 0.02 }, oxidises: [{ pHUpTo: 3 }] },
     source: 'crc',
   },
-  metal('Sn', 'Sn^2+', 2, -0.1375, { rule: 'iron-stops-at-tin-ii', overpotential_V: { cold: 0.35, hot: 0.35 } }),
+  metal('Sn', 'Sn^2+', 2, -0.1375, {
+    rule: 'iron-stops-at-tin-ii',
+    // Stannite keeps for an hour in the cold, and darkens when it is warmed.
+    withItself: [{ above_C: 50 }],
+    overpotential_V: { cold: 0.35, hot: 0.35 },
+  }),
   metal('Bi', 'Bi^3+', 3, 0.317),
   {
     id: 'Hg2+/Hg2 2+',
@@ -595,9 +632,14 @@ export const COUPLES: readonly Couple[] = [
     inert: { reduced: { Hg: 2 } },
     metal: true,
     potential_V: 0.796,
+    // In clear nitric acid solution a hundredth part falls apart, and no drop of metal is seen.
+    gate: { rule: 'mercury-i-keeps', apart_V: 0.05 },
     source: 'smith-martell',
   },
-  metal('Ag', 'Ag^+', 1, 0.7996, { overpotential_V: { cold: 0.1, hot: 0.05 }, passesBy: { couples: ['SO4 2-/SO3 2-'], below_C: 90 } }),
+  metal('Ag', 'Ag^+', 1, 0.7996, {
+    overpotential_V: { cold: 0.1, hot: 0.05 },
+    passesBy: [{ couples: ['SO4 2-/SO3 2-'], below_C: 90 }, { couples: ['S4O6 2-/S2O3 2-', 'SO4 2-/S2O3 2-'] }],
+  }),
   metal('Pb', 'Pb^2+', 2, -0.126),
   metal('Cd', 'Cd^2+', 2, -0.403),
   metal('Ni', 'Ni^2+', 2, -0.257),
@@ -605,7 +647,7 @@ export const COUPLES: readonly Couple[] = [
   metal('Fe', 'Fe^2+', 2, -0.447),
   metal('Zn', 'Zn^2+', 2, -0.762),
   metal('Al', 'Al^3+', 3, -1.662, { rule: 'aluminium-is-skinned-with-oxide', reduces: [{ pHUpTo: 3 }, { pHFrom: 11 }] }),
-  metal('Mg', 'Mg^2+', 2, -2.372, { rule: 'magnesium-slow-in-cold-water', reduces: [{ pHUpTo: 5 }, { above_C: 90 }] }),
+  metal('Mg', 'Mg^2+', 2, -2.372, { rule: 'magnesium-slow-in-cold-water', reduces: [{ pHUpTo: 9.5 }, { above_C: 90 }] }),
   {
     id: 'H+/H2',
     electrons: 2,
@@ -613,7 +655,19 @@ export const COUPLES: readonly Couple[] = [
     reduced: { H2: 1 },
     // 0 V to the gas.
     potential_V: -0.092,
-    gate: { rule: 'hydrogen-wants-force', reduces: NEVER, overpotential_V: { cold: 0.25, hot: 0.2 } },
+    gate: {
+      rule: 'hydrogen-wants-force',
+      // Not from concentrated sulfuric acid, whose sulfate takes the electrons.
+      oxidises: [{ upTo: 10 }],
+      reduces: NEVER,
+      // In water that is neither acid nor alkaline a skin of hydroxide stops all but magnesium.
+      passesBy: {
+        couples: ['Zn^2+/Zn', 'Fe^2+/Fe', 'Al^3+/Al', 'Cd^2+/Cd', 'Sn^2+/Sn', 'Pb^2+/Pb', 'Ni^2+/Ni', 'Co^2+/Co'],
+        from: -0.003,
+        upTo: 1e-4,
+      },
+      overpotential_V: { cold: 0.25, hot: 0.2 },
+    },
     source: 'crc',
   },
 ]

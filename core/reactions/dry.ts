@@ -99,11 +99,15 @@ const SPECIAL_HYDRATES: Readonly<Record<string, DryReaction>> = Object.fromEntri
 const MELT_IN_WATER =
   /^(Na2SO4\.10|Na2CO3\.10|Na2S2O3|Na2HPO4|Na3PO4|NaCH3COO|Pb\(CH3COO\)2|KAl|NaAl|NH4Al|NH4Fe\(SO4\)2|KCr|CaCl2|MgSO4|ZnSO4|FeSO4|Na2S\.|Ca\(NO3\)2|Mg\(NO3\)2|Zn\(NO3\)2|Cu\(NO3\)2|Co\(NO3\)2|Ni\(NO3\)2|Al\(NO3\)3|Fe\(NO3\)3|Cr\(NO3\)3|Cd\(NO3\)2|Mn\(NO3\)2|SrCl2|Na4Fe|NaNH4|Al2\(SO4\)3|KNaC4|Ba\(OH\)2|CoCl2|CoSO4|NiSO4\.7|LiI|BaI2)/
 
+/** Hydrates that are blown up by their own water as they dry. Source: Vogel, action of heat (burnt alum). */
+const SWELL = /^(K|Na|NH4)Al\(SO4\)2\.12/
+
 const hydrates: readonly DryReaction[] = [...DRY_PHASES.keys()].flatMap((id) => {
   const { anhydrous, water } = withoutWater(id)
   if (water === 0) return []
   const special = SPECIAL_HYDRATES[id]
-  return special ? [special] : [reaction(`${id} -> ${anhydrous} + H2O`, 105, MELT_IN_WATER.test(id) ? { shows: ['melts'] } : {})]
+  const shows: readonly DrySign[] = [...(MELT_IN_WATER.test(id) ? (['melts'] as const) : []), ...(SWELL.test(id) ? (['swells'] as const) : [])]
+  return special ? [special] : [reaction(`${id} -> ${anhydrous} + H2O`, 105, shows.length > 0 ? { shows } : {})]
 })
 
 const BASES = ['NaOH', 'Ca(OH)2'] as const
@@ -276,6 +280,10 @@ export const DRY_REACTIONS: readonly DryReaction[] = [
   reaction('CuBr2 -> CuBr + Br2', 300),
   reaction('NH4F -> NH3 + HF', 110),
   // Chlorates, permanganate, chromates
+  // Melted thiocyanates darken and burn at red heat: sulfur dioxide, and sulfate is left.
+  reaction('4 KSCN + 10 O2 -> 2 K2SO4 + 2 SO2 + 4 CO2 + 2 N2', 450, { shows: ['chars'], source: 'vogel7' }),
+  reaction('4 NaSCN + 10 O2 -> 2 Na2SO4 + 2 SO2 + 4 CO2 + 2 N2', 450, { shows: ['chars'], source: 'vogel7' }),
+  reaction('NH4SCN + 3 O2 -> SO2 + CO2 + N2 + 2 H2O', 250, { shows: ['chars'], source: 'vogel7' }),
   reaction('KClO3 -> KCl + O2', 400),
   reaction('KClO3 -> KCl + O2', 200, { id: 'KClO3 -> KCl + O2, beside manganese dioxide', beside: 'MnO2' }),
   reaction('NaClO3 -> NaCl + O2', 330),

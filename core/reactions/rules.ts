@@ -12,6 +12,48 @@ export interface Rule {
 
 const RULES: readonly Rule[] = [
   {
+    id: 'a-hydroxide-wants-supersaturation',
+    says: 'A hydroxide or basic salt begins only from a liquid well past saturation: solutions of iron(III) and copper(II) salts, hydrolysed as they are, stay clear.',
+    equation: 'Fe^3+ + 3 H2O -> Fe(OH)3 + 3 H^+',
+    source: 'kolthoff',
+  },
+  {
+    id: 'oxide-as-it-was-put-in',
+    says: 'An oxide from the jar stays what it is in cold water, though its hydroxide forms from solution.',
+    equation: 'PbO + 2 H^+ -> Pb^2+ + H2O',
+    source: 'vogel7',
+  },
+  {
+    id: 'mercury-i-keeps',
+    says: 'Mercury(I) in nitric acid keeps clear: the hundredth part of it that could fall apart forms no drop of metal.',
+    equation: 'Hg2^2+ -> Hg + Hg^2+',
+    source: 'smith-martell',
+  },
+  {
+    id: 'nickel-to-black-oxide-only-in-alkali',
+    says: 'Nickel hydroxide is blackened by hypobromite and hypochlorite in alkali, not by peroxide or air.',
+    equation: '2 Ni(OH)2 + BrO^- -> 2 NiOOH + Br^- + H2O',
+    source: 'vogel7',
+  },
+  {
+    id: 'manganese-dioxide-takes-peroxide-apart',
+    says: 'Manganese dioxide takes hydrogen peroxide apart in water, and is there afterwards as before.',
+    equation: '2 H2O2 -> 2 H2O + O2',
+    source: 'cotton',
+  },
+  {
+    id: 'iron-ii-ferrocyanide-blues-in-air',
+    says: 'The white precipitate of iron(II) with hexacyanoferrate(II) turns blue as air oxidises it.',
+    equation: '4 K2FeFe(CN)6 + O2 + 4 H^+ -> 4 KFeFe(CN)6 + 4 K^+ + 2 H2O',
+    source: 'vogel7',
+  },
+  {
+    id: 'acid-dichromate-oxidises-alcohol',
+    says: 'Warm acid dichromate oxidises ethanol, and turns from orange to green.',
+    equation: '4 CrO4^2- + 3 C2H5OH + 20 H^+ -> 4 Cr^3+ + 3 CH3COOH + 13 H2O',
+    source: 'vogel-organic',
+  },
+  {
     id: 'copper-hydroxide-dehydrates-hot',
     says: 'Blue copper(II) hydroxide is the less stable solid, but turns into black oxide only when its liquid is hot.',
     equation: 'Cu(OH)2 -> CuO + H2O',

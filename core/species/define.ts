@@ -35,6 +35,7 @@ export const bands = (source: SourceId, ...of: readonly (readonly [peak: number,
 interface More extends Conditions {
   readonly name?: string
   readonly spectrum?: Spectrum
+  readonly inert?: number
 }
 type Beta = number | readonly [beta: number, more: More] | null
 
@@ -57,7 +58,7 @@ export function complexes(metal: string, ligand: string, betas: readonly Beta[],
     if (beta === null) return []
     const n = k + 1
     const [value, own] = typeof beta === 'number' ? [beta, {}] : beta
-    const { name, spectrum, ...at }: More = { ...common, ...own }
+    const { name, spectrum, inert, ...at }: More = { ...common, ...own }
     const group = n === 1 ? inner : single ? `${inner}${n}` : `(${inner})${n}`
     const from: Stoichiometry = ligand === 'OH^-' ? { [metal]: 1, 'H^+': -n } : { [metal]: 1, [ligand]: n }
     return [
@@ -67,6 +68,7 @@ export function complexes(metal: string, ligand: string, betas: readonly Beta[],
         logK: logK(value, source, at),
         ...(name ? { name } : {}),
         ...(spectrum ? { spectrum } : {}),
+        ...(inert === undefined ? {} : { inert }),
       },
     ]
   })

@@ -157,10 +157,25 @@ export interface Extract extends Resolved {
   readonly data: ExtractData
 }
 
+/** Ions that stand beside a coloured one without touching what colours it: their pairs have its colour. */
+const BYSTANDERS: ReadonlySet<string> = new Set(['H^+', 'Na^+', 'K^+', 'Li^+', 'NH4^+', 'Mg^2+', 'Ca^2+', 'Sr^2+', 'Ba^2+', 'SO4^2-', 'NO3^-'])
+/** A pair of ions by its own colour, or by that of the one of them that has one. A proton on a dye is no bystander. */
+function coloured(data: AqueousData): AqueousData {
+  if (data.spectrum || !data.from) return data
+  const owners = Object.keys(data.from)
+    .flatMap((formula) => aqueousByFormula.get(formula) ?? [])
+    .filter((s) => s.spectrum)
+  const [owner] = owners
+  const others = Object.keys(data.from).filter((formula) => formula !== owner?.formula)
+  const isDye = (owner?.formula.match(/C\d/) ?? null) !== null
+  if (!owner?.spectrum || owners.length > 1 || isDye || !others.every((formula) => BYSTANDERS.has(formula))) return data
+  return { ...data, spectrum: owner.spectrum }
+}
+
 /** Every dissolved species; the first ones are the components, in order. */
 export const AQUEOUS: readonly AqueousSpecies[] = [
   ...aqueousData.filter((s) => !s.from).map((data) => ({ ...resolve(data.formula, { [data.formula]: 1 }, 1, undefined), data })),
-  ...aqueousData.filter((s) => s.from).map((data) => ({ ...resolve(data.formula, data.from ?? {}, 1, data.logK), data })),
+  ...aqueousData.filter((s) => s.from).map((data) => ({ ...resolve(data.formula, data.from ?? {}, 1, data.logK), data: coloured(data) })),
 ]
 /** A solid's id: its formula, and its form where it has more than one. */
 export const solidId = (data: SolidData): string => (data.form ? `${data.formula} (${data.form})` : data.formula)

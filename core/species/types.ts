@@ -38,6 +38,10 @@ export interface AqueousData {
   readonly logK?: Constant
   readonly spectrum?: Spectrum
   readonly name?: string
+  /**
+   * Of a complex whose metal exchanges its ligands over hours in the cold: the decimal logarithm by which it falls short where the liquid has been neither hot nor made the metal's ion by reduction.
+   */
+  readonly inert?: number
   /** Protons this component takes up before an acid is strong beside it; for the anions of weak acids. */
   readonly takesProtons?: number
 }
@@ -70,6 +74,10 @@ export interface KineticGate {
   readonly after_min?: number
   /** The id of the solid it turns from: without that there it does not form at all. */
   readonly from?: string
+  /** How far the liquid has to be past saturation before the first of it comes, as a decimal logarithm of its product. */
+  readonly past?: number
+  /** It is never made in a tube: it is there because it was put in. */
+  readonly issued?: true
   readonly source: SourceId
 }
 

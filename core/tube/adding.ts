@@ -102,6 +102,9 @@ function addMedium(bench: Bench, step: Extract<Step, { do: 'add' }>, solvent: So
   return { after: settleEquilibrium({ ...vessel, organic, volume_mL: vessel.volume_mL + volume }, bench.conditions.shift) }
 }
 
+/** Forms of a metal of which little meets the liquid. */
+const COARSE = /ribbon|turnings|foil|wire|strip|sheet|nail|granules|rod\b/i
+
 /** A salt or a metal by the spatula. */
 function addSolid(reagent: string, mg: number, vessel: Vessel, shift: Shift | undefined): Done {
   const solid = findSolid(reagent)
@@ -114,7 +117,8 @@ function addSolid(reagent: string, mg: number, vessel: Vessel, shift: Shift | un
   if ('inert' in solid) {
     const inert = new Map(vessel.inert).set(solid.inert.formula, (vessel.inert.get(solid.inert.formula) ?? 0) + mol)
     const strewn = new Set([...vessel.strewn, solid.inert.formula])
-    const { vessel: after, escaped } = release(settleEquilibrium({ ...vessel, inert, strewn }, shift), shift)
+    const coarse = COARSE.test(reagent) ? new Set([...vessel.coarse, solid.inert.formula]) : vessel.coarse
+    const { vessel: after, escaped } = release(settleEquilibrium({ ...vessel, inert, strewn, coarse, rested_min: 0 }, shift), shift)
     return { after, escaped }
   }
   const dry = new Map(vessel.dry).set(solid.salt.id, (vessel.dry.get(solid.salt.id) ?? 0) + mol)

@@ -87,7 +87,8 @@ function operate(bench: Bench, step: Step, vessel: Vessel): Done {
     case 'filter': {
       if (vessel.volume_mL === 0) throw new StepError('vessel', `a vessel with liquid in it; ${vessel.id} has none`)
       if (step.liquidInto === step.vessel) throw new StepError('liquidInto', 'another vessel than the one that keeps the solid')
-      const { liquid, rest } = pourOff(vessel)
+      // Spinning, or waiting for a filter, is time as any other.
+      const { liquid, rest } = pourOff(settle(rested(vessel, SPUN_min)))
       const into = merge(bench.vessels.get(step.liquidInto) ?? emptyVessel(step.liquidInto), liquid)
       return { after: settle({ ...rest, settled: true }), others: [settle(into)] }
     }
@@ -151,6 +152,8 @@ function burnt(vessel: Vessel): Vessel {
   return { ...vessel, dry, organic: { ...vessel.organic, ashed: true }, roasted: true, temperature: ROOM }
 }
 
+/** Minutes that centrifuging or filtering takes. */
+const SPUN_min = 2
 /** Minutes an operation takes, for what reacts in it. */
 const ADDED_min = 0.3
 function minutesOf(step: Step): number {

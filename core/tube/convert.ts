@@ -46,6 +46,8 @@ export function convert(mix: Reacting, contents: Contents, volume_mL: number): b
   for (const prepared of PREPARED) {
     const { conversion, takes, change } = prepared
     if (!isThere(prepared, mix.totals)) continue
+    if (conversion.over !== undefined && !((mix.inert.get(conversion.over) ?? 0) > LEAST)) continue
+    if (conversion.after_min !== undefined && mix.rested_min < conversion.after_min) continue
     if (!conversion.when.some((w) => holdsTrue(w, mix, contents.pH))) continue
     const key = conversionKey(conversion.id)
     // A slow one goes to its share once in an operation.

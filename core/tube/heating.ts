@@ -1,14 +1,17 @@
 import type { Shift } from '../equilibrium'
 import { isDryIon } from '../species'
 import { BOILING, ROOM, type Celsius } from '../units'
-import { held, StepError, type Done } from './jar'
+import { held, StepError, wetDry, type Done } from './jar'
 import { roast, type Heating, type RoastStage } from './roast'
-import { distil, hydrolyse, hydrolyses, rested, waits } from './slow'
+import { aerate, distil, hydrolyse, hydrolyses, rested, waits } from './slow'
 import { release, settleEquilibrium, STREAM_PORTIONS, strip, type Vessel } from './vessel'
 
 /** mL of steam's worth of water a gently boiling tube loses in a minute, and the litres that is at 100 °C. */
 export const BOILED_mL = 0.15
 export const STEAM_L = 0.25
+
+/** Oxygen that gets into a boiling tube in a minute, mol. */
+const BOILING_AIR = 2e-6
 
 export const dryOnly = (vessel: Vessel): boolean => vessel.volume_mL === 0 && vessel.dry.size > 0
 
@@ -32,12 +35,14 @@ export function heat(vessel: Vessel, temperature: Celsius, time_min: number, str
   if (dryOnly(vessel)) return heatDry(vessel, ['gently'], temperature)
   if (vessel.volume_mL === 0 && vessel.organic) return { after: { ...vessel, temperature } }
   if (vessel.volume_mL === 0) throw new StepError('vessel', 'a liquid, or a dry solid, to heat')
-  const hot = rested({ ...vessel, temperature, settled: false }, 0)
+  const hot = wetDry(rested({ ...vessel, temperature, settled: false }, 0))
   let gone = release(settleEquilibrium(hot, shift), shift)
   const slow = hydrolyses(vessel)
   // Where something is made and driven off at once, the time is taken in portions, and each portion of the stream after that.
   const portions = slow ? STREAM_PORTIONS : 1
   for (let n = 0; n < portions; n++) {
+    // An open tube that boils draws air in as it is moved in the flame.
+    if (temperature >= BOILING) gone = { ...gone, vessel: aerate(gone.vessel, (BOILING_AIR * time_min) / portions, shift) }
     gone = together(gone, strip(rested(gone.vessel, time_min / portions), stream_L / portions, shift, STREAM_PORTIONS / portions))
     // What is made last is not driven off: a tube taken from the bath still smells.
     if (slow) gone = { ...gone, vessel: settleEquilibrium(hydrolyse(gone.vessel, time_min / portions), shift) }

@@ -1,11 +1,23 @@
 import type { Shift } from '../equilibrium'
-import { COMPONENTS, dryIon, dryPhase, findIon, findSalt, inComponents, molarMass, parseFormula, type Salt, type Solution } from '../species'
+import {
+  COMPONENTS,
+  dryIon,
+  dryPhase,
+  findIon,
+  findSalt,
+  inComponents,
+  molarMass,
+  parseFormula,
+  type Salt,
+  type Solution,
+  solidById,
+} from '../species'
 import { NO_STRUCTURE, structureOf, UnreadStructure, type Structure } from '../structure'
 import { DROP_mL } from '../units'
 import type { Sample, Step } from './procedure'
 import type { RoastStage } from './roast'
 import { NO_ORGANICS, withCompound } from './matter'
-import type { Escaped, Vessel } from './vessel'
+import { strongAcid, type Escaped, type Vessel } from './vessel'
 
 /** The jar, as amounts. */
 export type Jar =
@@ -179,14 +191,34 @@ export const putCompound = (vessel: Vessel, { structure }: Extract<Jar, { kind: 
     structure === NO_STRUCTURE ? (vessel.organic ?? NO_ORGANICS) : withCompound(vessel.organic, structure.smiles, mg / 1000 / structure.molarMass),
 })
 
+/** Strong acid, mol/L, in which an ignited oxide goes into solution hot; none does in dilute acid, and some in no acid at all. Source: Vogel, insoluble residues; Cotton and Wilkinson. */
+const RESISTS: ReadonlyMap<string, number> = new Map([
+  ['Fe2O3', 6],
+  ['Al2O3', Infinity],
+  ['Cr2O3', Infinity],
+  ['SnO2', Infinity],
+])
+const HOT_C = 55
+/** Whether a dry phase lies in the liquid as it was: an ignited oxide, but for one that hot strong acid takes. */
+function resists(id: string, vessel: Vessel): boolean {
+  const from = RESISTS.get(id)
+  return from !== undefined && (vessel.temperature < HOT_C || strongAcid(vessel.totals, vessel.volume_mL) < from)
+}
+
 /** Dry salts go into the ledger as soon as there is liquid; whether they dissolve is for the equilibrium to say. */
 export function wetDry(vessel: Vessel): Vessel {
   if (vessel.dry.size === 0) return vessel
+  const resisting = new Map([...vessel.dry].filter(([id]) => resists(id, vessel)))
+  if (resisting.size === vessel.dry.size) return vessel
   const totals = Float64Array.from(vessel.totals)
   let { water } = vessel
   const asIssued = new Set(vessel.asIssued)
   const inert = new Map(vessel.inert)
+  const aged = new Set(vessel.aged)
   for (const [id, mol] of vessel.dry) {
+    if (resisting.has(id)) continue
+    // A form that is never made in a tube, or only slowly, is there because it was put in.
+    if (solidById.get(id)?.data.gate) aged.add(id)
     const phase = dryPhase(id)
     if (!phase) continue
     for (const [component, n] of phase.terms) totals[component] = (totals[component] as number) + n * mol
@@ -194,5 +226,5 @@ export function wetDry(vessel: Vessel): Vessel {
     water += phase.water * mol
     if (!vessel.roasted) asIssued.add(id)
   }
-  return { ...vessel, totals, water, inert, dry: new Map(), asIssued, roasted: false }
+  return { ...vessel, totals, water, inert, aged, dry: resisting, asIssued, roasted: resisting.size > 0 && vessel.roasted }
 }

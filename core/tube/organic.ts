@@ -4,7 +4,7 @@ import { agentById, COMPONENT_INDEX, gasById, inComponents, inertById, solidById
 import { NO_STRUCTURE, structureOf, type Structure } from '../structure'
 import { ionise, LEAST, waterIn, withIons } from './ionising'
 import type { OrganicMatter } from './matter'
-import { concentration, settleEquilibrium, strongAcid, type Vessel } from './vessel'
+import { madeAnew, concentration, settleEquilibrium, strongAcid, type Vessel } from './vessel'
 
 const plus = (map: Map<string, number>, key: string, mol: number): void => void map.set(key, Math.max(0, (map.get(key) ?? 0) + mol))
 
@@ -256,7 +256,8 @@ export function settleOrganic(vessel: Vessel, minutes: number, shift: Shift | un
   if (fresh.volume_mL <= 0) return fresh
   const ionised = ionise(withIons(fresh, shift), shift)
   const done = react(ionised, minutes, shift)
-  return done === ionised ? done : ionise(done, shift)
+  if (done === ionised) return done
+  return ionise(madeAnew(ionised.totals, done.totals) ? { ...done, exchanged: true } : done, shift)
 }
 
 /** Share of a compound that no reaction has yet taken, by the reaction that went furthest. */

@@ -63,6 +63,10 @@ export interface Reacting {
   /** Strong acid, mol/L. */
   readonly strongAcid: number
   readonly shift: Shift | undefined
+  /** Minutes since something was last put in. */
+  readonly rested_min: number
+  /** Metals in strips, turnings or wire. */
+  readonly coarse: ReadonlySet<string>
   /** Equilibrium of these totals. */
   readonly settle: (totals: Float64Array) => Contents
   /** Extent of each pair so far, mol of electrons, by the ids of its couples. */
@@ -119,7 +123,7 @@ function strongestPair(mix: Reacting, contents: Contents, turns: ReadonlyMap<str
       if (turns.size > 0 && (turns.get(pairId(oxidant.couple, reductant.couple)) ?? 0) >= MOST_TURNS) continue
       const slow = overpotential(oxidant, mix) + overpotential(reductant, mix) + (reductant.couple.gate?.reluctant_V ?? 0)
       // What falls apart by itself has no other to wait for, unless its gate speaks of that too.
-      const threshold = DRIVING_FORCE + (sharesSpecies(oxidant, reductant) ? 0 : slow)
+      const threshold = DRIVING_FORCE + (sharesSpecies(oxidant, reductant) ? (oxidant.couple.gate?.apart_V ?? 0) : slow)
       if (apart - threshold > most) {
         most = apart - threshold
         best = { oxidant, reductant, threshold }
@@ -135,7 +139,8 @@ const overpotential = ({ couple: { gate } }: Prepared, mix: Reacting): number =>
 /** What two couples' kinds say of each other: air takes only what is open to it, surfaces are slow for some, a species that falls apart may be kept from it. */
 function allows(oxidant: Prepared, reductant: Prepared, mix: Reacting, pH: number): boolean {
   const { gate } = oxidant.couple
-  if (gate?.notOnSolids && reductant.reduced.inert.length > 0) return false
+  const onHotMetal = gate?.onMetalsAbove_C !== undefined && reductant.couple.metal === true && mix.temperature >= gate.onMetalsAbove_C
+  if (gate?.notOnSolids && reductant.reduced.inert.length > 0 && !onHotMetal) return false
   if (gate?.onlyOpenToAir && !reductant.couple.openToAir) return false
   if (gate?.passesBy && [gate.passesBy].flat().some((spared) => passes(spared, reductant, mix))) return false
   if (reductant.couple.gate?.onlyInPairs && (oxidant.couple.electrons === 1 || oxidant.couple.metal)) return false
@@ -261,6 +266,39 @@ function guessed(tried: Tried, inStep: (place: number) => number, from: number, 
   return (low + high) / 2
 }
 
+const HYDROGEN = 'H+/H2'
+/** A strip loses this share of what is left of it in a minute; and of any metal so much in water, where hydrogen creeps. */
+const STRIP_RATE = 0.25
+const CREEP = 0.02
+const CREEPS_FROM_pH = 4
+const ACID_SPENT_pH = 5.5
+const FIRST_MOMENT_min = 0.25
+
+/** How much of a metal may still react in this operation, mol; undefined where nothing but what it meets limits it. */
+function paceOf(oxidant: Prepared, reductant: Prepared, mix: Reacting, pH: number): (metal: string) => number | undefined {
+  const creeps = oxidant.couple.id === HYDROGEN && pH >= CREEPS_FROM_pH && pH < 11 && mix.temperature < 90
+  return (metal) => {
+    if (!reductant.reduced.inert.some(([solid]) => solid === metal)) return undefined
+    const here = mix.inert.get(metal) ?? 0
+    const strip = mix.coarse.has(metal)
+    if (!strip && !creeps) return undefined
+    let gone = 0
+    for (const [pair, electrons] of mix.extents) {
+      const [, of = ''] = pair.split(' | ')
+      const couple = METALS.get(of)
+      if (couple?.metal === metal) gone += (electrons / couple.electrons) * couple.atoms
+    }
+    const share = strip ? 1 - Math.exp(-STRIP_RATE * (FIRST_MOMENT_min + mix.rested_min)) : 1
+    return Math.max(0, (here + gone) * share * (creeps ? CREEP : 1) - gone)
+  }
+}
+/** Of each couple that a metal dissolves by: the metal, its atoms, and the electrons they give. */
+const METALS = new Map(
+  PREPARED.flatMap(({ couple, reduced }) =>
+    reduced.inert.map(([metal, atoms]) => [couple.id, { metal, atoms, electrons: couple.electrons }] as const),
+  ),
+)
+
 /** Runs one pair to its end, sought between nothing and all where all would be too much. Null, and nothing changed, where it would not move. */
 function carryOut({ oxidant, reductant, threshold }: Pair, mix: Reacting, start: Contents): Contents | null {
   const a = reductant.couple.electrons
@@ -279,6 +317,10 @@ function carryOut({ oxidant, reductant, threshold }: Pair, mix: Reacting, start:
   let all = Infinity
   for (const [c, n] of change) if (n < 0 && c !== 0) all = Math.min(all, (mix.totals[c] as number) / -n)
   for (const [solid, n] of solids) if (n < 0) all = Math.min(all, (mix.inert.get(solid) ?? 0) / -n)
+  // A strip of metal is eaten away over minutes, by as much as its face allows.
+  const mayLose = paceOf(oxidant, reductant, mix, start.pH)
+  for (const [solid, n] of solids) if (n < 0) all = Math.min(all, (mayLose(solid) ?? Infinity) / -n)
+  if (all < LEAST) return null
   // A metal in water is limited by nothing that is counted; so much acid at most as the metal itself could use is what is asked.
   if (!Number.isFinite(all)) return null
   const at = (extent: number): Float64Array => {
@@ -286,7 +328,10 @@ function carryOut({ oxidant, reductant, threshold }: Pair, mix: Reacting, start:
     for (const [c, n] of change) totals[c] = c === 0 ? (totals[c] as number) + n * extent : Math.max(0, (totals[c] as number) + n * extent)
     return totals
   }
-  const force = (contents: Contents): number => potential(oxidant, contents, mix) - potential(reductant, contents, mix) - threshold + DRIVING_FORCE
+  // Hydrogen comes of acid: with that used up the metal is skinned over.
+  const spentAt_pH = oxidant.couple.id === HYDROGEN && start.pH < CREEPS_FROM_pH ? ACID_SPENT_pH : Infinity
+  const force = (contents: Contents): number =>
+    contents.pH > spentAt_pH ? -1 : potential(oxidant, contents, mix) - potential(reductant, contents, mix) - threshold + DRIVING_FORCE
   let extent = 0
   let contents = start
   const forceAt = (place: number): number => {

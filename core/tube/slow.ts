@@ -28,9 +28,12 @@ const OPEN_TO_AIR = COUPLES.filter((c) => c.openToAir).flatMap((c) => [...inComp
 /** Air works from this pH on (rule `air-oxidises-in-alkali`). */
 const ALKALINE = 7.5
 
+/** Solids that air turns in any liquid. */
+const BLUES_IN_AIR = ['K2FeFe(CN)6']
 /** Lets so much oxygen into a tube that has something in it for it to oxidise; what is not used up at once is of no account. */
 export function aerate(vessel: Vessel, oxygen_mol: number, shift?: Shift): Vessel {
-  if ((vessel.contents?.pH ?? 0) < ALKALINE || !OPEN_TO_AIR.some((j) => (vessel.totals[j] as number) > 1e-9)) return vessel
+  const alkaline = (vessel.contents?.pH ?? 0) >= ALKALINE && OPEN_TO_AIR.some((j) => (vessel.totals[j] as number) > 1e-9)
+  if (!alkaline && !BLUES_IN_AIR.some((id) => vessel.contents?.solids.some(({ solid }) => solid.id === id))) return vessel
   const totals = Float64Array.from(vessel.totals)
   totals[OXYGEN] = (totals[OXYGEN] as number) + oxygen_mol
   const after = settleEquilibrium({ ...vessel, totals }, shift)

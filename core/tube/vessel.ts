@@ -37,6 +37,10 @@ export interface Vessel {
   readonly reacted: ReadonlyMap<string, number>
   /** Gas that the last operation drove off, mol: what a delivery tube would lead away. */
   readonly headspace: ReadonlyMap<string, number>
+  /** Metals among them in strips, turnings or wire: what they do takes minutes. */
+  readonly coarse: ReadonlySet<string>
+  /** Whether it has been hot, or a metal whose ligands exchange slowly was made in it by reduction: then its complexes are at equilibrium. */
+  readonly exchanged: boolean
   readonly settled: boolean
   readonly contents: Contents | null
   /** An organic unknown, and the reagents' molecules that the ledger knows nothing of; null where there are none. */
@@ -68,6 +72,8 @@ export const emptyVessel = (id: string): Vessel => ({
   rested_min: 0,
   reacted: new Map(),
   headspace: new Map(),
+  coarse: new Set(),
+  exchanged: false,
   settled: false,
   contents: null,
   organic: null,
@@ -88,6 +94,7 @@ export function strongAcid(totals: Float64Array, volume_mL: number): number {
 /** Whether a solid's kinetic gate stands open in this vessel. */
 function mayForm({ id, data: { gate } }: Solid, vessel: Vessel): boolean {
   if (!gate || vessel.aged.has(id)) return true
+  if (gate.issued) return false
   if (gate.above_C !== undefined && vessel.temperature < gate.above_C) return false
   if (gate.after_min !== undefined && vessel.rested_min < gate.after_min) return false
   return gate.from === undefined || (vessel.contents?.solids.some((s) => s.solid.id === gate.from) ?? false)
@@ -107,15 +114,29 @@ function localTotals({ components }: Chemistry, totals: Float64Array): Float64Ar
 function chemistryIn(vessel: Vessel, totals: Float64Array, shift: Shift | undefined): Chemistry {
   const present: number[] = []
   for (let j = 1; j < totals.length; j++) if ((totals[j] as number) > NEGLIGIBLE) present.push(j)
-  return chemistryOf(present, vessel.temperature, shift, vessel.second?.solvent.family)
+  return chemistryOf(present, vessel.temperature, shift, vessel.second?.solvent.family, vessel.exchanged || !exchangesSlowly(totals))
 }
 /** Whether a chemistry is that of these totals, so that it need not be looked up. */
 function fits(chemistry: Chemistry, vessel: Vessel, totals: Float64Array, shift: Shift | undefined): boolean {
   const { local, temperature, solvent } = chemistry
   if (temperature !== vessel.temperature || solvent !== vessel.second?.solvent.family || chemistry.shift !== shift) return false
+  if (chemistry.exchanged !== (vessel.exchanged || !exchangesSlowly(totals))) return false
   for (let j = 1; j < totals.length; j++) if ((totals[j] as number) > NEGLIGIBLE !== (local[j] as number) >= 0) return false
   return true
 }
+
+/** Components of complexes whose ligands exchange slowly. */
+const SLOW_TO_EXCHANGE = [
+  ...new Set(
+    AQUEOUS.flatMap((s) => (s.data.inert === undefined ? [] : s.terms.map(([component]) => component).filter((c) => AQUEOUS[c]?.data.spectrum))),
+  ),
+]
+const exchangesSlowly = (totals: Float64Array): boolean => SLOW_TO_EXCHANGE.some((component) => (totals[component] as number) > NEGLIGIBLE)
+/** Whether a metal whose ligands exchange slowly was made between two states, by reduction: it takes up what is there as it comes. */
+export const madeAnew = (before: Float64Array, after: Float64Array): boolean =>
+  SLOW_TO_EXCHANGE.some((c) => (after[c] as number) > 1.01 * (before[c] as number) + NEGLIGIBLE)
+/** From this temperature on they exchange while one looks on. */
+const EXCHANGES_C = 60
 
 /** The equilibrium of some totals in a vessel's volume and at its temperature, without oxidation or reduction. */
 function equilibrate(vessel: Vessel, totals: Float64Array, shift: Shift | undefined, last: Contents | null): Contents {
@@ -125,8 +146,26 @@ function equilibrate(vessel: Vessel, totals: Float64Array, shift: Shift | undefi
   const allowed = gatesOf(chemistry, vessel)
   const excess = acidExcess(strongAcid(totals, vessel.volume_mL))
   const secondLiquid = secondShare(vessel)
-  solveSystem(chemistry.system, { totals: local, volume_L: vessel.volume_mL / 1000, gasSpace: 0, secondLiquid, acidExcess: excess, allowed }, state)
+  const asked = { totals: local, volume_L: vessel.volume_mL / 1000, gasSpace: 0, secondLiquid, acidExcess: excess, allowed }
+  const waiting = chemistry.gated.filter(
+    (p) => allowed[p] === 1 && !vessel.aged.has(chemistry.solids[p]?.id ?? '') && chemistry.solids[p]?.data.gate?.past !== undefined,
+  )
+  for (const p of waiting) allowed[p] = 0
+  solveSystem(chemistry.system, asked, state)
+  // What wants to be well past saturation before it begins is let in only where the liquid without it is.
+  const begun = waiting.filter((p) => pastSaturation(chemistry, state, p) > (chemistry.solids[p]?.data.gate?.past ?? 0) * LN10)
+  if (begun.length > 0) {
+    for (const p of begun) allowed[p] = 1
+    solveSystem(chemistry.system, asked, state)
+  }
   return readContents(chemistry, state, vessel.volume_mL)
+}
+
+/** ln of a solid's product over its constant: 0 at saturation. */
+function pastSaturation({ solids, local, system }: Chemistry, state: State, p: number): number {
+  let sum = system.phaseLnK[p] as number
+  for (const [component, n] of (solids[p] as Solid).terms) sum += n * (state.lambda[local[component] as number] as number)
+  return sum
 }
 
 /** What one conversion makes another may take: so many turns at most. */
@@ -136,8 +175,9 @@ const MOST_CONVERSIONS = 6
  * The vessel with its equilibrium worked out at its temperature, oxidation and reduction included.
  * @param shift constants to disturb, for robustness runs
  */
-export function settleEquilibrium(vessel: Vessel, shift?: Shift): Vessel {
-  if (vessel.volume_mL <= 0) return { ...vessel, contents: null }
+export function settleEquilibrium(given: Vessel, shift?: Shift): Vessel {
+  if (given.volume_mL <= 0) return { ...given, contents: null }
+  const vessel = given.exchanged || given.temperature < EXCHANGES_C ? given : { ...given, exchanged: true }
   let { totals, inert, reacted } = vessel
   let contents = equilibrate(vessel, totals, shift, vessel.contents)
   const reacts = mayReact(totals, inert)
@@ -148,6 +188,8 @@ export function settleEquilibrium(vessel: Vessel, shift?: Shift): Vessel {
       totals,
       inert: new Map(inert),
       temperature: vessel.temperature,
+      rested_min: vessel.rested_min,
+      coarse: vessel.coarse,
       strongAcid: strongAcid(totals, vessel.volume_mL),
       shift,
       settle: (t: Float64Array): Contents => (last = equilibrate(vessel, t, shift, last)),
@@ -161,6 +203,10 @@ export function settleEquilibrium(vessel: Vessel, shift?: Shift): Vessel {
     totals = mix.totals
     inert = mix.inert
     reacted = mix.extents
+  }
+  // Made by reduction, the metal takes up what is there as it comes.
+  if (!vessel.exchanged && madeAnew(given.totals, totals)) {
+    return settleEquilibrium({ ...vessel, exchanged: true, totals, inert, reacted, contents }, shift)
   }
   const there = new Set(contents.solids.map((s) => s.solid.id))
   const gated = contents.solids.filter((s) => s.solid.data.gate).map((s) => s.solid.id)
@@ -387,6 +433,7 @@ export function split(vessel: Vessel, volume_mL: number): { portion: Vessel; res
     water,
     volume_mL: vessel.volume_mL * share,
     inert: new Map<string, number>(),
+    dry: new Map<string, number>(),
     second: null,
     headspace: new Map<string, number>(),
   }

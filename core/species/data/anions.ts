@@ -4,7 +4,7 @@ import type { AqueousData, GasData, SolidData } from '../types'
 /** The anions beyond those that cations meet as reagents: bromide, borate, silicate, chlorate, citrate, cyanide; their acids, complexes and dyes. */
 export const anionAqueous: readonly AqueousData[] = [
   { formula: 'Br^-', name: 'bromide' },
-  { formula: 'Br2', name: 'bromine', spectrum: bands('cotton', [392, 175, 6400], [452, 90, 5200]) },
+  { formula: 'Br2', name: 'bromine', spectrum: bands('cotton', [392, 175, 5400], [452, 60, 4600]) },
   { formula: 'Br3^-', name: 'tribromide', from: { 'Br^-': 1, Br2: 1 }, logK: logK(1.23, 'smith-martell'), spectrum: bands('cotton', [266, 40000, 6000], [392, 600, 6400]) },
   { formula: 'IO3^-', name: 'iodate' },
   { formula: 'IO^-', name: 'hypoiodite', takesProtons: 1 },
@@ -54,7 +54,7 @@ export const anionAqueous: readonly AqueousData[] = [
   { formula: 'C4H8O2', name: 'ethyl acetate' },
   { formula: 'C3H9BO3', name: 'trimethyl borate' },
   { formula: 'C3H6O', name: 'acetone' },
-  { formula: 'FeNO^2+', name: 'nitrosyliron(II)', from: { 'Fe^2+': 1, NO: 1 }, logK: logK(2.65, 'smith-martell', { dH: -46 }), spectrum: bands('jorgensen', [450, 265, 4600], [585, 85, 4600], [340, 440, 4000]) },
+  { formula: 'FeNO^2+', name: 'nitrosyliron(II)', from: { 'Fe^2+': 1, NO: 1 }, logK: logK(2.65, 'smith-martell', { dH: -46 }), spectrum: bands('jorgensen', [450, 265, 5800], [585, 110, 8000], [340, 440, 4000]) },
   { formula: 'Fe(CN)5NO^2-', name: 'nitroprusside', spectrum: bands('feigl', [395, 22, 5000]) },
   { formula: 'Fe(CN)5NOS^4-', name: 'sulfide adduct of nitroprusside', from: { 'Fe(CN)5NO^2-': 1, 'HS^-': 1, 'H^+': -1 }, logK: logK(-8.2, 'feigl', { note: 'set so that dilute alkali shows the violet and ammonia with ammonium salts hardly does' }), spectrum: bands('feigl', [530, 1800, 3400]) },
   { formula: 'ZrO^2+', name: 'zirconium' },

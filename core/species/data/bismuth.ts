@@ -22,6 +22,9 @@ export const bismuthSolids: readonly SolidData[] = [
   solid('Bi(OH)3', 'bismuth hydroxide', { 'Bi^3+': 1, 'H^+': -3 }, 4.6, 'baes-mesmer', 'flocculent', '#f8f8f6', 'white', { note: 'fresh; the oxide has 3.46' }),
   solid('BiOCl', 'bismuth oxychloride', { 'Bi^3+': 1, 'Cl^-': 1, 'H^+': -2 }, -7.0, 'smith-martell', 'powdery', '#f9f9f7', 'white'),
   solid('BiONO3', 'basic bismuth nitrate', { 'Bi^3+': 1, 'NO3^-': 1, 'H^+': -2 }, -1.8, 'crc', 'powdery', '#f9f9f7', 'white'),
+  solid('Bi2O2(OH)NO3', 'basic bismuth nitrate of much water', { 'Bi^3+': 2, 'NO3^-': 1, 'H^+': -5 }, -4.5, 'vogel7', 'powdery', '#f9f9f7', 'white', {
+    note: 'set so that bismuth stays clear in 0.5 M nitric acid and clouds when that is poured into much water',
+  }),
   solid('Bi2S3', 'bismuth sulfide', { 'Bi^3+': 2, 'HS^-': 3, 'H^+': -3 }, -58.1, 'smith-martell', 'flocculent', '#3a241a', 'brown-black'),
   solid('BiI3', 'bismuth iodide', { 'Bi^3+': 1, 'I^-': 3 }, -18.1, 'smith-martell', 'powdery', '#2a211f', 'black'),
   solid('BiOI', 'bismuth oxyiodide', { 'Bi^3+': 1, 'I^-': 1, 'H^+': -2 }, -12.0, 'crc', 'powdery', '#c8501e', 'orange'),

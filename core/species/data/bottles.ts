@@ -56,7 +56,7 @@ export const bottles: readonly ReagentData[] = [
     bottle('tin-ii-chloride', 'SnCl2', ['tin(II) chloride', 'stannous chloride'], { 'Sn^2+': 1, 'Cl^-': 6, 'H^+': 4 }, { '0.25 M': 0.25 }, 'Kept over tin, in acid: old tin(II) chloride has turned to tin(IV).'),
     bottle('sodium-stannite', 'NaSn(OH)3', ['sodium stannite', 'stannite'], { 'Sn^2+': 1, 'Cl^-': 2, 'Na^+': 5, 'H^+': -5 }, { '0.1 M': 0.1 }, 'Made fresh; strong alkali.'),
     bottle('mercury-ii-chloride', 'HgCl2', ['mercury(II) chloride', 'mercuric chloride'], { 'Hg^2+': 1, 'Cl^-': 2 }, { '0.1 M': 0.1 }, HEAVY),
-    bottle('nessler', 'K2HgI4', ['Nessler', "Nessler's reagent", 'Nessler reagent'], { 'Hg^2+': 1, 'I^-': 6, 'K^+': 6, 'H^+': -2 }, { '0.1 M': 0.1 }, HEAVY),
+    bottle('nessler', 'K2HgI4', ['Nessler', "Nessler's reagent", 'Nessler reagent'], { 'Hg^2+': 1, 'I^-': 6, 'K^+': 29, 'H^+': -25 }, { '0.1 M': 0.1 }, 'Poisonous heavy metal in strong alkali: gloves, goggles, and the waste is collected.'),
     bottle('ammonium-molybdate', '(NH4)2MoO4', ['ammonium molybdate', 'molybdate'], { 'NH4^+': 2, 'MoO4^2-': 1 }, { '0.5 M': 0.5 }),
     bottle('sodium-cobaltinitrite', 'Na3Co(NO2)6', ['sodium cobaltinitrite', 'cobaltinitrite', 'sodium hexanitrocobaltate(III)'], { 'Na^+': 3, 'Co^3+': 1, 'NO2^-': 6 }, { '0.2 M': 0.2 }, 'Made fresh.'),
     bottle('potassium-hexahydroxoantimonate', 'KSb(OH)6', ['potassium hexahydroxoantimonate(V)', 'potassium hexahydroxoantimonate', 'potassium antimonate'], { 'K^+': 1, 'Sb(OH)6^-': 1 }, { sat: 0.08 }),

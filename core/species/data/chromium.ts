@@ -1,9 +1,10 @@
 import { bands, complexes, logK, solid } from '../define'
 import type { AqueousData, SolidData } from '../types'
 
-const aqua = bands('jorgensen', [408, 15.5, 4600], [574, 13.2, 4200])
+/** Widths set so that daylight through it is violet, as the hexaaqua ion is seen. */
+const aqua = bands('jorgensen', [408, 15.5, 4200], [568, 13.2, 3000])
 /** One or two waters replaced, or a proton lost: the bands move to the red, and violet turns green. */
-const green = bands('jorgensen', [428, 20, 4400], [605, 20, 4200])
+const green = bands('jorgensen', [428, 20, 4200], [608, 18, 3600])
 
 export const chromiumAqueous: readonly AqueousData[] = [
   { formula: 'Cr^3+', name: 'chromium(III)', spectrum: aqua },
@@ -15,11 +16,11 @@ export const chromiumAqueous: readonly AqueousData[] = [
     logK: logK(-26.6, 'baes-mesmer', { dH: 106, note: 'enthalpy set so that boiling throws the hydroxide down again from the alkaline solution' }),
     spectrum: bands('jorgensen', [425, 28, 4600], [600, 26, 4400]),
   },
-  { formula: 'Cr2(OH)2^4+', from: { 'Cr^3+': 2, 'H^+': -2 }, logK: logK(-5.06, 'baes-mesmer'), spectrum: bands('jorgensen', [420, 40, 4600], [585, 34, 4300]) },
+  { formula: 'Cr2(OH)2^4+', from: { 'Cr^3+': 2, 'H^+': -2 }, logK: logK(-5.06, 'baes-mesmer'), inert: -3, spectrum: bands('jorgensen', [426, 40, 5000], [612, 30, 3600]) },
   ...complexes('Cr^3+', 'Cl^-', [[1.0, { spectrum: green }], [1.3, { spectrum: bands('jorgensen', [450, 28, 4400], [635, 22, 4200]) }]], 'kolthoff', {
     note: 'higher than at equilibrium: the chloro complexes of the green salt exchange over hours only',
   }),
-  ...complexes('Cr^3+', 'SO4^2-', [[2.6, { dH: 30, spectrum: bands('jorgensen', [418, 18, 4400], [588, 17, 4200]) }]], 'smith-martell'),
+  ...complexes('Cr^3+', 'SO4^2-', [[2.6, { dH: 30, inert: -3, spectrum: bands('jorgensen', [425, 22, 4600], [612, 17, 3600]) }]], 'smith-martell'),
   ...complexes('Cr^3+', 'CH3COO^-', [[4.6, { spectrum: green }], [7.1, { spectrum: green }]], 'smith-martell'),
   ...complexes('Cr^3+', 'F^-', [5.2, 9.0, 11.7], 'smith-martell'),
   { formula: 'Cr(OH)2C4H4O6^-', from: { 'Cr^3+': 1, 'C4H4O6^2-': 1, 'H^+': -2 }, logK: logK(-2.5, 'vogel7', { note: 'set so that tartrate keeps the hydroxide from ammonia and alkali' }), spectrum: green },

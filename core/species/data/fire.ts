@@ -52,7 +52,7 @@ const none = bands('vogel7')
  */
 export const beads: readonly BeadData[] = [
   { ion: 'Cu^2+', oxidising: { hot: bands('jorgensen', [790, 26, 4200], [330, 170, 7000]), cold: bands('jorgensen', [800, 30, 5000]) }, reducing: { hot: none, cold: { clouded: '#8a2a1e' } } },
-  { ion: 'Fe^3+', oxidising: { hot: bands('jorgensen', [370, 75, 8600]), cold: bands('jorgensen', [370, 24, 6200]) }, reducing: { hot: bands('jorgensen', [1000, 26, 9000], [370, 18, 6000]), cold: bands('jorgensen', [1000, 24, 9500], [370, 12, 5000]) } },
+  { ion: 'Fe^3+', oxidising: { hot: bands('jorgensen', [370, 75, 8600]), cold: bands('jorgensen', [370, 24, 6200]) }, reducing: { hot: bands('jorgensen', [1000, 26, 9000], [370, 18, 6000]), cold: bands('jorgensen', [1000, 24, 9500], [370, 60, 7600]) } },
   { ion: 'Cr^3+', oxidising: { hot: bands('jorgensen', [440, 22, 4600], [640, 20, 3600]), cold: bands('jorgensen', [440, 22, 4200], [640, 24, 3600]) }, reducing: { hot: bands('jorgensen', [440, 22, 4600], [640, 22, 3600]), cold: bands('jorgensen', [440, 22, 4200], [640, 24, 3600]) } },
   { ion: 'Mn^2+', oxidising: { hot: bands('jorgensen', [522, 34, 5200]), cold: bands('jorgensen', [528, 38, 4600]) }, reducing: { hot: none, cold: none } },
   { ion: 'Co^2+', oxidising: { hot: bands('jorgensen', [540, 60, 1800], [595, 120, 1900], [645, 120, 1700]), cold: bands('jorgensen', [540, 60, 1800], [595, 120, 1900], [645, 120, 1700]) }, reducing: { hot: bands('jorgensen', [540, 60, 1800], [595, 120, 1900], [645, 120, 1700]), cold: bands('jorgensen', [540, 60, 1800], [595, 120, 1900], [645, 120, 1700]) } },

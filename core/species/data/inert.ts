@@ -30,6 +30,7 @@ export const inertSolids: readonly InertData[] = [
   element('C', 'charcoal', ['carbon'], 'powdery', '#1a1918', 'black'),
   element('S', 'sulfur', [], 'turbid', '#efeccb', 'yellowish white'),
   element('MnO2', 'manganese dioxide', ['manganese(IV) oxide'], 'flocculent', '#33241d', 'brown-black'),
+  element('NiOOH', 'nickel(III) oxide hydroxide', ['black nickel oxide'], 'flocculent', '#26231f', 'black', POISON_METAL),
   element('PbO2', 'lead dioxide', ['lead(IV) oxide'], 'powdery', '#4a2a20', 'brown', POISON_METAL),
   element('NaBiO3', 'sodium bismuthate', [], 'powdery', '#a8742e', 'yellow-brown'),
 ]

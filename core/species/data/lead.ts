@@ -75,6 +75,15 @@ export const leadSolids: readonly SolidData[] = [
     colour: { hex: '#f6f6f4', words: 'white', source: 'vogel7' },
   },
   {
+    formula: 'PbO',
+    name: 'lead(II) oxide',
+    to: { 'Pb^2+': 1, 'H^+': -2 },
+    logK: logK(12.6, 'baes-mesmer'),
+    habit: 'powdery',
+    colour: { hex: '#e8c04a', words: 'yellow', source: 'vogel7' },
+    gate: { rule: 'oxide-as-it-was-put-in', issued: true, source: 'vogel7' },
+  },
+  {
     formula: 'Pb2Fe(CN)6',
     name: 'lead hexacyanoferrate(II)',
     to: { 'Pb^2+': 2, 'Fe(CN)6^4-': 1 },

@@ -26,7 +26,7 @@ export const ligandAqueous: readonly AqueousData[] = [
   {
     formula: 'Fe(CN)6^3-',
     name: 'hexacyanoferrate(III)',
-    spectrum: bands('jorgensen', [420, 1020, 4600]),
+    spectrum: bands('jorgensen', [418, 1020, 3600]),
   },
   { formula: 'H2O2', name: 'hydrogen peroxide' },
   { formula: 'HO2^-', from: { H2O2: 1, 'H^+': -1 }, logK: logK(-11.65, 'smith-martell', { dH: 34 }) },

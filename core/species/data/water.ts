@@ -26,7 +26,7 @@ export const waterAqueous: readonly AqueousData[] = [
     name: 'triiodide',
     from: { 'I^-': 1, I2: 1 },
     logK: logK(2.85, 'smith-martell', { dH: -17 }),
-    spectrum: { bands: [{ peak_nm: 353, absorptivity: 26400, width_cm: 4600 }, { peak_nm: 440, absorptivity: 1000, width_cm: 7600 }], source: 'cotton' },
+    spectrum: { bands: [{ peak_nm: 353, absorptivity: 26400, width_cm: 4600 }, { peak_nm: 440, absorptivity: 1000, width_cm: 11000 }], source: 'cotton' },
   },
   { formula: 'SO3^2-', name: 'sulfite', takesProtons: 2 },
   { formula: 'HSO3^-', name: 'hydrogensulfite', from: { 'SO3^2-': 1, 'H^+': 1 }, logK: logK(7.18, 'smith-martell', { dH: 3.7 }) },
