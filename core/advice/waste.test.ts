@@ -253,10 +253,11 @@ describe('what an unknown sample may hold', () => {
       { saw: { channel: 'solution.colour', value: 'blue', degree: 'deep', of: 'e4' } },
     )
     const reasoning = reason(book)
-    expect(wasteOfWork(reasoning, new Set(['e4'])).jar).toBe('heavy metals')
-    expect(wasteOfWork(reasoning, new Set(['e4']), false).noAcid).toBe(true)
+    expect(wasteOfWork(reasoning, new Set(['e4']))?.jar).toBe('heavy metals')
+    expect(wasteOfWork(reasoning, new Set(['e4']), false)?.noAcid).toBe(true)
   })
   test('a flame leaves nothing', () => {
-    expect(wasteOfWork(reason(notebook({}, { did: { test: 'flame-on-wire', on: 'A' } })), new Set(['e0'])).jar).toBe('nothing')
+    expect(wasteOfWork(reason(notebook({}, { did: { test: 'flame-on-wire', on: 'A' } })), new Set(['e0']))?.jar).toBe('nothing')
+    expect(wasteOfWork(reason(notebook({}, { did: { test: 'flame-on-wire', on: 'A' } })), new Set(['not begun']))).toBeNull()
   })
 })

@@ -49,9 +49,10 @@ function lastSteps({ trace }: Weighed, entries: ReadonlySet<string>): TraceStep[
   return [...last.values()]
 }
 
-/** Where what is left of some entries of a notebook goes: by what the model says their vessels hold at the end, with whatever may be in the sample. */
-export function wasteOfWork(weighed: Weighed, entries: ReadonlySet<string>, informed = true): WorkWaste {
+/** Where what is left of some entries of a notebook goes: by what the model says their vessels hold at the end, with whatever may be in the sample. Null where the record has no such work. */
+export function wasteOfWork(weighed: Weighed, entries: ReadonlySet<string>, informed = true): WorkWaste | null {
   const steps = lastSteps(weighed, entries)
+  if (steps.length === 0) return null
   const left: Holding = new Set(leftBy(steps.flatMap(({ step }) => step ?? [])))
   const held = contentsOf(weighed, informed).map((content) =>
     steps.flatMap(({ recipe }) => {

@@ -180,6 +180,7 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
   'ring.colour': ({ percept }, eyes) => (percept.ring ? ofColour(percept.ring.colour, eyes) : table({ colourless: 0.95 }, 0.005)),
   'layer.colour': ({ percept }, eyes, knowing) =>
     percept.layers[0] ? ofLiquid(percept.layers[0].colour, eyes, knowing) : percept.soluble ? table({}, NO_LAYER) : null,
+  layers: ({ percept }) => table({ [percept.layers[0] ? 'two' : 'one']: 0.95 }, 0.05),
   'layer.rests': ({ percept }) =>
     percept.layers[0]
       ? table({ [percept.layers[0].rests]: percept.soluble ? 0.88 : 0.97 }, percept.soluble ? 0.12 : 0.03)
@@ -288,7 +289,7 @@ const SHADE_SHARE = [0.62, 0.26, 0.06]
 
 /** For a colour written with its shade: how likely that shade is; 1 where none was written, which says nothing. */
 function shadeShare({ channel, degree }: Observation, { percept }: Expectation): number {
-  if (degree === undefined) return 1
+  if (degree === undefined || !SHADES.includes(degree)) return 1
   const colour = { 'solution.colour': percept.solution, 'precipitate.colour': percept.deposit, 'appearance.colour': percept.appearance }[channel]
     ?.colour
   const written = SHADES.indexOf(degree)

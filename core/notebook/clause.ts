@@ -126,6 +126,8 @@ export class Clause {
     const within = new Set(this.meanings.slice(from, to))
     const values = (kind: Kind): string[] => this.meanings.filter((m) => m.is === kind && within.has(m)).map((m) => m.value)
     const strength = values('strength')[0]
+    // "soluble in conc": which acid it was stands with the test.
+    if (strength !== undefined && values('reagent').length === 0 && this.has('dissolves')) return `${strength} acid`
     // A gas that brings something down was passed.
     const passed = this.has('precipitate') && !this.has('fizz') ? values('gas').flatMap((gas) => PASSED[gas] ?? []) : []
     const hot = this.has('dissolves') && this.values('when').includes('hot') && !this.has('reagent') && to === this.meanings.length ? ['heating'] : []
@@ -198,7 +200,8 @@ export class Clause {
     this.subject = 'flame'
     const colour = this.lastColour()?.colour ?? (this.nothing || this.denied ? 'colourless' : undefined)
     if (this.has('sooty')) this.say('flame.sooty', 'yes', this.denied)
-    if (colour !== undefined && !(this.denied && this.has('sooty'))) this.say('flame.colour', this.denied ? 'colourless' : colour, false, {})
+    // "not green" denies the green alone; a flame without colour is "no colour".
+    if (colour !== undefined && !(this.denied && this.has('sooty'))) this.say('flame.colour', colour, this.denied && colour !== 'colourless', {})
     for (const lasts of this.values('lasts')) this.say('flame.lasts', lasts)
     return this.observations.length > 0
   }
@@ -300,7 +303,7 @@ export class Clause {
 
   private matter(): void {
     const named = this.values('gas').some((gas) => (gas === '' || !this.has('smelling')) && (PASSED[gas] === undefined || !this.has('precipitate')))
-    const gas = (named || this.has('fizz') || this.has('vigour')) && !this.has('held')
+    const gas = (named || this.has('fizz') || this.has('vigour')) && !this.has('held') && this.halogenTested === undefined
     const habit = this.habit()
     const form = !this.comesDown && (this.has('form') || (this.has('solid') && (habit === 'crystalline' || habit === 'powdery')))
     const dissolves = this.dissolution()
@@ -308,19 +311,55 @@ export class Clause {
       dissolves === undefined ? this.meanings.length : this.meanings.findIndex((m) => m.is === (this.has('dissolves') ? 'dissolves' : 'arrow'))
     const solid = this.colours(0, verb)
     const liquid = this.has('liquid') || this.has('colourword')
-    if (gas) this.gas(this.lastColour()?.colour)
+    if (this.halogenTested !== undefined) this.bleaching(this.halogenTested)
+    else if (gas) this.gas(this.lastColour()?.colour)
     else if (form) this.sample(this.lastColour())
     else if (this.isOfSolid(solid, habit, liquid)) {
       // Of what dissolves, only what was written before the word is said of it.
       const described =
         (solid.length > 0 && !(this.has('liquid') && dissolves === undefined)) || habit !== undefined || this.has('amount') || this.faint
-      if (dissolves === undefined || described)
+      // "the black precipitate dissolves": it was there before, and is told by its colour; "white, soluble in ammonia" tells of both.
+      if (dissolves === undefined || (described && !this.goneByItself))
         this.solid(this.has('liquid') && dissolves === undefined ? [] : solid, habit, dissolves === undefined ? undefined : verb)
       if (dissolves === undefined && this.has('liquid')) this.liquid(this.lastColour(), undefined)
     } else if (dissolves === undefined && !this.has('held')) this.liquid(this.lastColour(), this.values('dissolves')[0])
     if (dissolves !== undefined)
       this.dissolving(dissolves, verb, gas ? undefined : (this.colours(verb).at(-1) ?? (liquid ? this.lastColour() : undefined)))
     this.clarity(solid, dissolves)
+  }
+
+  /** A halogen that was poured in and watched: "decolourises bromine", "iodine colour persists". Nobody says so of one that comes off. */
+  private get halogenTested(): string | undefined {
+    const [halogen] = this.values('gas').filter((gas) => gas === 'Br2' || gas === 'I2' || gas === 'Cl2')
+    const watched = this.list.some((t) => /^(decolou?ri[sz]|discharg|bleach)/i.test(t.text)) || this.has('colourword')
+    return watched && !this.has('smelling') && !this.has('fizz') && !this.has('vigour') ? halogen : undefined
+  }
+
+  /** Whether the colour of what was poured in goes or stays. */
+  private bleaching(halogen: string): void {
+    const water = { Br2: 'bromine water', I2: 'iodine solution', Cl2: 'chlorine water' }[halogen] ?? halogen
+    this.subject = 'liquid'
+    const stays = this.values('dissolves')[0] === 'no' || this.denied
+    if (stays) this.say('fades', 'no', false, { after: water })
+    else this.say('solution.colour', 'colourless', false, { after: water })
+  }
+
+  /** A solid that goes by the verb, and nothing is named that came down or took it up but heat. */
+  private get goneByItself(): boolean {
+    const verb = this.list.some((t) => /^(re)?dissol(ves|ved)$|^(disappears|vanishes|disappeared|clears)$/i.test(t.text))
+    return (
+      verb &&
+      !this.list.some((t) => /^(again|immediately|once)$/i.test(t.text)) &&
+      !this.has('excess') &&
+      !this.has('reagent') &&
+      !this.has('appears') &&
+      !this.has('arrow')
+    )
+  }
+
+  /** "purple of permanganate persists": what stays is the reagent's colour. */
+  private get colourOfReagent(): boolean {
+    return this.has('reagent') && this.has('colour') && this.before !== 'solid' && !this.has('precipitate') && this.values('dissolves')[0] === 'no'
   }
 
   private get faint(): boolean {
@@ -341,7 +380,7 @@ export class Clause {
       arrow > 0 && this.meanings.slice(0, arrow).some((m) => m.is === 'precipitate') && this.meanings.slice(arrow).some((m) => m.is === 'liquid')
     if (value === undefined && into && this.after !== undefined) return 'yes'
     if (value === undefined || this.goesTo()) return undefined
-    const ofColour = this.has('colourword') || (this.has('liquid') && this.has('colour') && value !== 'yes')
+    const ofColour = this.has('colourword') || this.colourOfReagent || (this.has('liquid') && this.has('colour') && value !== 'yes')
     return ofColour && !this.has('precipitate') ? undefined : value
   }
 
@@ -446,7 +485,7 @@ export class Clause {
       this.say('solution.colour', colour.colour, this.denied && !faded, { degree: colour.shade, after: faded ? undefined : this.after })
     else if (colour) this.say('solution.colour', 'colourless', this.denied)
     if (this.has('faded')) this.say('fades', 'yes', this.denied)
-    else if (colour && this.has('colourword') && stays === 'no') this.say('fades', 'no')
+    else if (colour && (this.has('colourword') || this.colourOfReagent) && stays === 'no') this.say('fades', 'no')
     if (!colour && !this.has('faded') && !faded) this.subject = this.before
   }
 }

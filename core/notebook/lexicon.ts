@@ -141,8 +141,8 @@ define(
   'straw colored',
   'straw yellow',
 )
-define({ is: 'colour', value: 'yellow' }, 'greenish yellow')
-define({ is: 'colour', value: 'green' }, 'green yellow', 'yellow-green', 'yellowish green', 'yellow green')
+define({ is: 'colour', value: 'yellow/greenish' }, 'greenish yellow', 'greenish-yellow')
+define({ is: 'colour', value: 'green/yellowish' }, 'green yellow', 'yellow-green', 'yellowish green', 'yellowish-green', 'yellow green')
 define(
   { is: 'colour', value: 'green' },
   'green',
@@ -176,7 +176,8 @@ define({ is: 'colour', value: 'pink/pale' }, 'flesh', 'flesh coloured', 'flesh c
 define({ is: 'colour', value: 'brown' }, 'brown', 'brn', 'br', 'brownish', 'browns')
 define({ is: 'colour', value: 'brown/pale' }, 'buff', 'tan', 'fawn', 'buff coloured')
 define({ is: 'colour', value: 'brown/deep' }, 'chocolate', 'chocolate brown', 'choc brown', 'choc')
-define({ is: 'colour', value: 'green' }, 'blue green', 'blue-green', 'bluish green', 'turquoise')
+define({ is: 'colour', value: 'green/bluish' }, 'blue green', 'blue-green', 'bluish green', 'bluish-green', 'blueish green', 'turquoise')
+define({ is: 'colour', value: 'blue/greenish' }, 'greenish blue', 'greenish-blue', 'green blue', 'green-blue')
 define({ is: 'shade', value: 'pale' }, 'pale', 'pl', 'lt', 'light', 'v pale', 'very pale', 'v. pale', 'v lt')
 /** Of a colour it is pale; of a precipitate there is hardly any. */
 define({ is: 'shade', value: 'faint' }, 'faint', 'faintly', 'v faint', 'v. faint', 'very faint')
@@ -491,7 +492,21 @@ define({ is: 'rod', value: 'white smoke' }, 'white smoke', 'white fumes with amm
 define({ is: 'rod', value: 'milky drop' }, 'drop turns milky', 'drop milky', 'milky drop', 'drop goes white', 'white film on drop')
 define({ is: 'rod', value: 'etched' }, 'etched', 'glass etched', 'etches glass', 'etches the glass', 'glass dulled')
 define({ is: 'rod', value: 'unchanged' }, 'no smoke', 'no white smoke', 'drop stays clear', 'not etched', 'glass not etched')
-define({ is: 'splint', value: 'burns-on' }, 'splint burns on', 'burns on', 'splint burns')
+define(
+  { is: 'splint', value: 'burns-on' },
+  'splint burns on',
+  'burns on',
+  'splint burns',
+  'splint keeps burning',
+  'keeps burning',
+  'splint keeps on burning',
+  'keeps on burning',
+  'splint continues to burn',
+  'continues to burn',
+  'splint stays alight',
+  'stays alight',
+  'goes on burning',
+)
 define(
   { is: 'filler' },
   'splint',
@@ -786,7 +801,8 @@ define({ is: 'rests', value: 'floating' }, 'floats', 'floating')
 define({ is: 'rests', value: 'suspended' }, 'suspended', 'hangs', 'stays suspended')
 define({ is: 'faded', value: 'yes' }, 'fades', 'faded', 'fade', 'fading', 'fades away')
 define({ is: 'strength', value: 'dilute' }, 'dil', 'dilute')
-define({ is: 'strength', value: 'concentrated' }, 'conc', 'concentrated')
+define({ is: 'strength', value: 'concentrated' }, 'conc', 'concentrated', 'conc acid', 'concentrated acid')
+define({ is: 'reagent', value: 'potassium permanganate' }, 'permanganate')
 define({ is: 'changing' }, 'change', 'changes', 'reaction', 'rxn', 'reacts', 'reaction occurs', 'action')
 define({ is: 'earlier' }, 'at first', 'first', 'initially', 'to begin with', 'originally')
 define({ is: 'paper', value: 'litmus' }, 'litmus', 'litmus paper', 'moist litmus', 'damp litmus', 'moist litmus paper')
@@ -814,7 +830,17 @@ define({ is: 'bead' }, 'bead', 'borax bead', 'microcosmic bead')
 define({ is: 'ring' }, 'ring', 'ring at junction', 'ring at the junction', 'ring at interface', 'ring at the interface')
 define({ is: 'layer' }, 'layer', 'organic layer', 'org layer', 'dcm layer', 'hexane layer', 'ccl4 layer', 'chcl3 layer', 'chloroform layer')
 define({ is: 'layer', value: 'lower' }, 'lower layer', 'bottom layer', 'layer below')
-define({ is: 'layer', value: 'upper' }, 'upper layer', 'top layer', 'layer above')
+define({ is: 'layer', value: 'upper' }, 'upper layer', 'top layer', 'layer above', 'upper')
+define(
+  { is: 'says', value: 'layers=two' },
+  'two layers form',
+  'forms two layers',
+  '2 layers form',
+  'separates into two layers',
+  'layers separate',
+  'parts into two layers',
+  'two liquid layers',
+)
 define({ is: 'when', value: 'hot' }, 'hot', 'when hot', 'while hot')
 define({ is: 'when', value: 'cold' }, 'cold', 'when cold', 'cooled', 'after cooling')
 define({ is: 'dry', value: 'crackles' }, 'crackles', 'crackling', 'decrepitates', 'decrepitation', 'decrep')

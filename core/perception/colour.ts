@@ -102,7 +102,7 @@ const LIQUID_ANCHORS: readonly Anchor[] = (
     ['pale violet', 'violet', '#b1bacd'], ['violet', 'violet', '#8b9ab4'], ['violet', 'violet', '#4e6787'], ['deep violet', 'violet', '#1c3a54'],
     ['deep red', 'red', '#a00000'], ['deep red', 'red', '#7a0000'], ['deep red', 'red', '#5a0000'], ['deep red', 'red', '#4a0000'], ['deep red', 'red', '#2c0000'], ['dark brown', 'brown', '#3c0a00'], ['dark brown', 'brown', '#410200'],
     ['orange', 'orange', '#ff8f00'], ['pale yellow', 'yellow', '#fefff5'],
-    ['light blue', 'blue', '#60f2ff'], ['blue', 'blue', '#00e4ff'],
+    ['pale blue', 'blue', '#f7ffff'], ['pale green', 'green', '#f8fffc'], ['pale pink', 'pink', '#fff6fc'], ['pale blue', 'blue', '#effeff'], ['pale blue', 'blue', '#e9feff'], ['light blue', 'blue', '#60f2ff'], ['blue', 'blue', '#00e4ff'],
     ['pale green', 'green', '#f0fef9'], ['pale green', 'green', '#dbfcf1'],
   ] satisfies [string, Family, string][]
 ).map(([name, family, hex]) => ({ name, family, hex, liquid: true }))
@@ -146,7 +146,7 @@ export function degreeOf(name: string): 'pale' | 'deep' | undefined {
 
 export const colourOfHex = (hex: string): Colour => nameColour(labOfHex(hex))
 
-/** The anchors of one name or family, for comparing a written word with a computed colour. */
+/** The anchors of one name or family, for comparing a written word with a computed colour. Those of liquids alone only name: the palest of them would make every weak colour everybody's neighbour. */
 export const anchorsFor = (word: string): readonly Lab[] =>
-  anchors.filter((a) => a.name === word || a.family === word).map((a) => a.lab)
+  anchors.filter((a) => !a.liquid && (a.name === word || a.family === word)).map((a) => a.lab)
 export const COLOUR_NAMES: readonly { readonly name: string; readonly family: Family; readonly hex: string }[] = ANCHORS

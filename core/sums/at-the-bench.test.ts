@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { ORGANIC_TESTS, TESTS, type Test } from '../catalogue'
+import { ORGANIC_TESTS, type Test } from '../catalogue'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { everyTest } from '../schemes'
 import { acidityAsked, doSum, neutralisingsOf, rationsOf, stretchesOf, waitsOf } from '.'

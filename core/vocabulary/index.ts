@@ -161,6 +161,7 @@ export const CHANNELS: readonly Channel[] = [
   channel('bead.hot', 'bead, hot', FAMILIES),
   channel('bead.cold', 'bead, cold', FAMILIES),
   channel('layer.colour', 'colour of the layer', FAMILIES),
+  channel('layers', 'liquids over one another', ['one', 'two']),
   channel('layer.rests', 'where the layer rests', ['upper', 'lower']),
   channel('ring.colour', 'ring', FAMILIES),
   channel('heat', 'heat', HEATS),

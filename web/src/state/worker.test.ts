@@ -44,14 +44,14 @@ class World {
 
   /** What a page is given for a path; null where it is left to the browser. */
   async ask(path: string, mode = 'no-cors'): Promise<Response | null> {
-    let answer: Promise<Response> | null = null
+    const answers: Promise<Response>[] = []
     const waits: Promise<unknown>[] = []
     this.handlers.get('fetch')?.({
       request: { method: 'GET', url: `https://foxing.example${path}`, mode },
-      respondWith: (given: Promise<Response>) => (answer = given),
+      respondWith: (given: Promise<Response>) => answers.push(given),
       waitUntil: (given: Promise<unknown>) => waits.push(given),
     })
-    const given: Response | null = answer === null ? null : await (answer as Promise<Response>)
+    const given = (await answers[0]) ?? null
     await Promise.all(waits)
     return given
   }

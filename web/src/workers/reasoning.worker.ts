@@ -336,7 +336,7 @@ const worker = {
     }
   },
   /** Where what is left of some entries goes; by what was known beforehand alone, where what the record says is not shown. */
-  async waste(notebook: Asked, entries: readonly string[], informed: boolean): Promise<WorkWaste> {
+  async waste(notebook: Asked, entries: readonly string[], informed: boolean): Promise<WorkWaste | null> {
     await readyFor(notebook.case)
     return wasteOfWork(reasoned(notebook).reasoning, new Set(entries), informed)
   },

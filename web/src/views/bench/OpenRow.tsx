@@ -35,7 +35,7 @@ interface OpenProps {
   readonly onAmend: (entry: string, changes: Readonly<Record<string, string>>) => void
   readonly onNote: (line: string) => void
   /** Where what is left of some entries goes. */
-  readonly wasteOf: (entries: readonly string[]) => Promise<WorkWaste>
+  readonly wasteOf: (entries: readonly string[]) => Promise<WorkWaste | null>
 }
 
 /** The test being done, open wide: amounts, caution, and each look with its tube. */

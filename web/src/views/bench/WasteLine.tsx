@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import type { PageRow } from '../../state/page'
 
 /** Where what is left of a row goes, and what is done with it first. */
-export function WasteLine({ row, wasteOf }: { readonly row: PageRow; readonly wasteOf: (entries: readonly string[]) => Promise<WorkWaste> }) {
+export function WasteLine({ row, wasteOf }: { readonly row: PageRow; readonly wasteOf: (entries: readonly string[]) => Promise<WorkWaste | null> }) {
   const [waste, setWaste] = useState<WorkWaste | null>(null)
   const entries = row.entries.join(' ')
   useEffect(() => {
