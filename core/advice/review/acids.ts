@@ -34,11 +34,11 @@ const EVEN = 0.5
 const MAY_BE = 0.05
 const SILVER_GROUP = ['Ag^+', 'Pb^2+', 'Hg2^2+']
 const SULFATE_GROUP = ['Ba^2+', 'Sr^2+', 'Pb^2+', 'Ca^2+']
-/** A speck, mg. */
-const SPECK = 100
+/** A speck, mg: a tenth of the usual half gram. */
+const SPECK = 60
 
-/** Acid poured on the precipitate afterwards mends a silver test that was begun without. */
-const acidifiedLater = (step: TraceStep, { steps, later }: Work): boolean =>
+/** Acid poured on the precipitate afterwards mends a test that was begun without. */
+export const acidifiedLater = (step: TraceStep, { steps, later }: Work): boolean =>
   [...steps.slice(steps.indexOf(step) + 1), ...later].some((next) => {
     const added = adding(next)
     return added !== undefined && added.mg === undefined && isAcid(added.reagent) && next.vessel === step.vessel
@@ -66,6 +66,23 @@ export const ACID_RULES: readonly WorkRule[] = [
           !NEUTRAL_ON_PURPOSE.has(step.test ?? '') &&
           adds(step, 'Ag^+') &&
           !pouredBefore(step).some((r) => isAcid(r) || holds(r, 'CH3COO^-')) &&
+          !acidifiedLater(step, work),
+      ),
+  },
+  {
+    id: 'barium-without-acid',
+    effect:
+      'Without acid, carbonate, sulfite, phosphate, borate and other anions of weak acids come down with barium as well: a precipitate here is not proof of sulfate.',
+    wayBack: 'Add dilute hydrochloric or nitric acid now and look whether the precipitate stays; next time acidify before the barium.',
+    severity: 'weakens',
+    undo: inserting(pours('Ba^2+'), pouring('HCl 2 M', 5)),
+    applies: (work) =>
+      !isTest(work.did) &&
+      work.steps.some(
+        (step) =>
+          adds(step, 'Ba^2+') &&
+          !fromExtract(step) &&
+          !pouredBefore(step).some((r) => isAcid(r) || isBase(r) || holds(r, 'CH3COO^-')) &&
           !acidifiedLater(step, work),
       ),
   },

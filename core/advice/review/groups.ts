@@ -9,6 +9,8 @@ import {
   doing,
   history,
   holds,
+  isAcid,
+  isBase,
   isParted,
   pouredBefore,
   reagentId,
@@ -22,9 +24,13 @@ import {
   pouring,
   poursReagent,
 } from './work'
+import { acidifiedLater } from './acids'
 import type { Step } from '../../tube'
 
 const LIKELY = 0.3
+const MAY_BE = 0.05
+/** What sets an acidity between that of acids and of bases. */
+const BUFFERS: readonly string[] = ['ammonium-acetate', 'sodium-acetate']
 /** pH beyond which the acid is too weak for the second group alone, and below which it is too strong for the last of it. */
 const TOO_WEAK_pH = 1.3
 const TOO_STRONG_pH = -0.15
@@ -32,6 +38,8 @@ const TOO_STRONG_pH = -0.15
 const AMMONIACAL_pH = 6
 /** mol/L of ammonium that keeps magnesium and manganese up. */
 const ENOUGH_AMMONIUM = 0.05
+/** pH below which an acid, taken up with ammonia, leaves ammonium enough. */
+const MUCH_ACID_pH = 0
 /** mol/L of ammonia that begins to take aluminium and chromium up again, and to bring down what should stay. */
 const MUCH_AMMONIA = 1.5
 
@@ -42,8 +50,14 @@ const isSulfideStep = (step: TraceStep): boolean => {
 const isNitric = (s: Step): boolean => poursReagent('nitric-acid')(s) || (s.do === 'dissolve' && reagentId(s.in) === 'nitric-acid')
 const oxidises = (s: Step): boolean => s.do === 'add' && ['nitric-acid', 'hydrogen-peroxide', 'bromine-water'].includes(reagentId(s.reagent))
 
-/** Ammonia that goes into a liquid freed of the sulfide group: the third group is meant. */
-const forThirdGroup = (step: TraceStep): boolean => addsReagent(step, 'ammonia') && isParted(step) && history(step).some(bringsSulfide)
+/** Ammonia that goes into a liquid freed of the sulfide group, or in which sulfide brought nothing down from acid: the third group is meant. */
+const forThirdGroup = (step: TraceStep): boolean =>
+  addsReagent(step, 'ammonia') && history(step).some(bringsSulfide) && (isParted(step) || pouredBefore(step).some(isAcid))
+/** Sulfide as hydrogen sulfide, which is weak where nothing sets the acid. */
+const isAcidSulfide = (step: TraceStep): boolean => {
+  const now = doing(step)
+  return now?.do === 'pass' ? now.gas === 'H2S' : addsReagent(step, 'hydrogen-sulfide-water', 'thioacetamide')
+}
 /** A liquid or solid of the fifth group, brought down as carbonate and taken up in acetic acid. */
 const inFifthGroup = (step: TraceStep): boolean => {
   const poured = pouredBefore(step).map(reagentId)
@@ -87,6 +101,21 @@ export const GROUP_RULES: readonly WorkRule[] = [
       }),
   },
   {
+    id: 'sulfide-without-acid',
+    effect: 'Nothing set the acid: zinc, cobalt and nickel sulfides come down beside those of the second group, and the precipitate tells no group.',
+    wayBack: 'Take a fresh portion, add dilute hydrochloric acid to about 0.3 mol/L, and pass the sulfide again.',
+    severity: 'spoils',
+    undo: inserting(bringsSulfide, pouring('HCl 2 M', 4)),
+    applies: (work) =>
+      !isTest(work.did) &&
+      work.steps.some(
+        (step) =>
+          isAcidSulfide(step) &&
+          !pouredBefore(step).some((r) => isAcid(r) || isBase(r) || BUFFERS.includes(reagentId(r))) &&
+          !acidifiedLater(step, work),
+      ),
+  },
+  {
     id: 'sulfide-not-boiled-off',
     effect: 'Hydrogen sulfide is still there: with ammonia the sulfides of the fourth group come down among the hydroxides of the third.',
     wayBack: 'Acidify, boil until lead acetate paper stays white, and add the ammonia again.',
@@ -125,7 +154,8 @@ export const GROUP_RULES: readonly WorkRule[] = [
           forThirdGroup(step) &&
           !pouredBefore(step).some((r) => holds(r, 'NH4^+') && reagentId(r) !== 'ammonia') &&
           page.heldBefore(step, 'NH4^+') < ENOUGH_AMMONIUM &&
-          (page.pHBefore(step) ?? 0) > 1.3,
+          // Much acid makes ammonium enough of the ammonia that takes it up.
+          (page.pHBefore(step) ?? 0) > MUCH_ACID_pH,
       ),
   },
   {
@@ -171,16 +201,13 @@ export const GROUP_RULES: readonly WorkRule[] = [
     wayBack: 'Add acetic acid and sodium acetate: what stays is barium chromate.',
     severity: 'weakens',
     undo: inserting(poursReagent('potassium-chromate'), pouring('acetic acid 2 M', 5), pouring('sodium acetate 1 M', 5)),
-    applies: ({ did, steps }) =>
-      !isTest(did) &&
-      steps.some((step) => {
+    applies: (work) =>
+      !isTest(work.did) &&
+      work.steps.some((step) => {
         const poured = pouredBefore(step).map(reagentId)
-        return (
-          addsReagent(step, 'potassium-chromate') &&
-          isParted(step) &&
-          poured.includes('ammonium-carbonate') &&
-          !poured.some((id) => ['acetic-acid', 'ammonium-acetate', 'sodium-acetate'].includes(id))
-        )
+        const carbonates = isParted(step) && poured.includes('ammonium-carbonate')
+        const bare = !poured.some((id) => isAcid(id)) && !acidifiedLater(step, work) && work.page.chance('Sr^2+') >= MAY_BE
+        return addsReagent(step, 'potassium-chromate') && (carbonates || bare) && !poured.some((id) => id === 'acetic-acid' || BUFFERS.includes(id))
       }),
   },
   {

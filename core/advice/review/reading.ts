@@ -1,5 +1,5 @@
 import type { TraceStep } from '../../deduction'
-import { isTest } from '../../notebook'
+import { isTest, type Observation } from '../../notebook'
 import type { Step } from '../../tube'
 import { COMPONENTS, SOLIDS, findReagent } from '../../species'
 import { adding, amountOf, denied, doing, history, reagentId, wrote, type WorkRule, appending, changing, poursReagent } from './work'
@@ -42,6 +42,13 @@ const FIRST_LOOK_mL = 0.75
 /** A portion as it was taken: nothing poured in before. */
 const isFresh = (step: TraceStep): boolean => !history(step).some((s) => s.do === 'add') && history(step).some((s) => s.do === 'take')
 
+/** Clear, with nothing come down; the colour of an ammine tells by itself what was there. */
+const isClear = (saw: readonly Observation[]): boolean => {
+  const colour = saw.find((o) => o.channel === 'solution.colour' && !o.negated)?.value
+  if (colour !== undefined && colour !== 'colourless') return false
+  return denied(saw, 'precipitate.present') || (colour !== undefined && !saw.some((o) => o.channel.startsWith('precipitate.')))
+}
+
 export const READING_RULES: readonly WorkRule[] = [
   {
     id: 'no-excess-step',
@@ -67,7 +74,7 @@ export const READING_RULES: readonly WorkRule[] = [
     ),
     applies: ({ did, steps, saw, later }) =>
       !isTest(did) &&
-      denied(saw, 'precipitate.present') &&
+      isClear(saw) &&
       // Alkali that is warmed for ammonia goes in at once on purpose.
       !later.some((s) => ['warm', 'boil', 'hold', 'smell'].includes(doing(s)?.do ?? '')) &&
       steps.some((step) => isAlkali(step) && isFresh(step) && (amountOf(adding(step) ?? {}) >= FIRST_LOOK_mL || adding(step)?.until === 'excess')),

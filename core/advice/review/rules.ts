@@ -59,16 +59,31 @@ export function workFor(notebook: Pick<Notebook, 'case' | 'entries'>, reasoning:
   return entry && 'did' in entry ? workOf(entry, entry.did, new Page(notebook, entries, reasoning), false) : undefined
 }
 
-/** Findings over what was done and concluded, in the order it was; each rule speaks once an entry. */
+/** Whether the work goes on with what an earlier one left in its vessel. */
+const goesOnWith = (work: Work, earlier: Work): boolean =>
+  earlier.steps.some((before) =>
+    work.steps.some(
+      (step) => step.vessel === before.vessel && before.recipe.steps.every((s, k) => JSON.stringify(s) === JSON.stringify(step.recipe.steps[k])),
+    ),
+  )
+
+/** Findings over what was done and concluded, in the order it was; each rule speaks once of a tube, however long it is worked on. */
 export function review(notebook: Pick<Notebook, 'case' | 'entries'>, reasoning: Reasoning): Finding[] {
   const entries = standing(notebook)
   const page = new Page(notebook, entries, reasoning)
   const lastDid = entries.findLast((e) => 'did' in e)?.id
+  const spoken = new Map<WorkRule, Work[]>()
+  const isNews = (rule: WorkRule, work: Work): boolean => {
+    const before = spoken.get(rule) ?? []
+    if (before.some((earlier) => goesOnWith(work, earlier))) return false
+    spoken.set(rule, [...before, work])
+    return true
+  }
   return entries.flatMap((entry) => {
     let broken: readonly (WorkRule | ClaimRule)[] = []
     if ('did' in entry) {
       const work = workOf(entry, entry.did, page, entry.id === lastDid)
-      broken = workRulesFor(notebook.case.kind).filter((rule) => rule.applies(work))
+      broken = workRulesFor(notebook.case.kind).filter((rule) => rule.applies(work) && isNews(rule, work))
     } else if ('concluded' in entry && notebook.case.kind !== 'organic') {
       const { concluded } = entry
       const claim: Claim = { entry, concluded, standing: page.standing(concluded.species), cited: page.citedBy(concluded), page }

@@ -417,7 +417,126 @@ export const SPOILED: readonly Spoiled[] = [
   },
 ]
 
+/** The same traps met otherwise: other strengths and amounts, the reagent by its plain name, sooner or later in the work, no separation before. */
+export const MET_OTHERWISE: readonly Spoiled[] = [
+  {
+    finding: 'barium-without-acid',
+    title: 'barium chloride on the bare solution',
+    entries: [...STOCK, add('BaCl2 0.1 M', 4), ...precipitate('white')],
+  },
+  {
+    finding: 'barium-without-acid',
+    title: 'barium nitrate by its name, nothing done after',
+    entries: [dissolve(50, 'water', 3), take('B', 2), add('barium nitrate', 6, 'B'), ...precipitate('white')],
+  },
+  {
+    finding: 'silver-without-acid',
+    title: 'silver nitrate by its name, from a weaker bottle',
+    entries: [dissolve(50, 'water', 10), take('C', 2), add('AgNO3 0.05 M', 2, 'C'), ...precipitate('white')],
+  },
+  {
+    finding: 'silver-without-acid',
+    title: 'silver nitrate into a boiled solution',
+    entries: [...STOCK, heat('boil'), add('silver nitrate', 4), ...precipitate()],
+  },
+  {
+    finding: 'ammonium-chloride-left-out',
+    title: 'nothing came with sulfide, so nothing was parted',
+    entries: [
+      ...ACID_STOCK,
+      gas(),
+      no('precipitate.present'),
+      heat('boil', 'A', 5),
+      add('hydrogen peroxide', 3),
+      heat('boil', 'A', 1),
+      until('NH3 2 M', 'just-basic'),
+    ],
+  },
+  { finding: 'sulfide-without-acid', title: 'hydrogen sulfide into the bare solution', entries: [...STOCK, gas(), ...precipitate('black')] },
+  {
+    finding: 'sulfide-without-acid',
+    title: 'hydrogen sulfide water, no acid before',
+    entries: [dissolve(50, 'water', 4), take('B', 1), add('H2S 0.1 M', 10, 'B'), ...precipitate('black')],
+  },
+  {
+    finding: 'chromate-without-acetic-acid',
+    title: 'chromate on the bare solution, strontium likely',
+    entries: [...STOCK, add('K2CrO4 0.5 M', 3), ...precipitate('yellow')],
+    among: ['BaCl2.2H2O', 'SrCl2.6H2O'],
+  },
+  {
+    finding: 'chromate-without-acetic-acid',
+    title: 'chromate of the other strength by its name, more of it',
+    entries: [dissolve(200, 'water', 4), take('B', 2), add('K2CrO4 0.1 M', 15, 'B'), ...precipitate('yellow')],
+    among: ['BaCl2.2H2O', 'SrCl2.6H2O', 'Sr(NO3)2'],
+  },
+  {
+    finding: 'no-excess-step',
+    title: 'three drops of ammonia, a precipitate, and to another tube',
+    entries: [...STOCK, add('NH3 2 M', 3), ...precipitate('white'), take('B'), add('HNO3 2 M', 3, 'B'), add('AgNO3 0.1 M', 3, 'B')],
+    among: ZINC,
+  },
+  {
+    finding: 'no-excess-step',
+    title: 'two drops of strong alkali, then a flame',
+    entries: [...STOCK, add('NaOH 6 M', 2), saw('precipitate.colour', 'white'), flame()],
+    among: ZINC,
+  },
+  {
+    finding: 'excess-at-once',
+    title: 'two millilitres of stronger alkali: clear',
+    entries: [...STOCK, pour('NaOH 4 M', 2), no('precipitate.present'), take('B')],
+    among: ZINC,
+  },
+  {
+    finding: 'excess-at-once',
+    title: 'ammonia at once, said to be colourless',
+    entries: [...STOCK, pour('NH3 2 M', 2), saw('solution.colour', 'colourless'), take('B')],
+    among: ZINC,
+  },
+  {
+    finding: 'brown-ring-while-hot',
+    title: 'warmed in the bath, then iron and acid',
+    entries: [...STOCK, add('H2SO4 1 M', 2), heat('warm', 'A', 3), add('FeSO4 1 M', 5), pour('H2SO4 conc', 1), look()],
+  },
+  {
+    finding: 'brown-ring-while-hot',
+    title: 'the stock boiled and used hot',
+    entries: [dissolve(), heat('boil', 'OS', 2), take(), pour('FeSO4 1 M', 0.5), pour('H2SO4 conc', 1), look()],
+  },
+  { finding: 'concentrated-acid-untried', title: 'the whole portion under sulfuric acid', entries: [solid(100), add('H2SO4 conc', 10)] },
+  { finding: 'concentrated-acid-untried', title: 'nitric acid on a quarter gram', entries: [solid(250, 'C'), add('HNO3 conc', 10, 'C')] },
+]
+
 export const SOUND: readonly Written[] = [
+  {
+    title: 'ammonia to excess on copper',
+    entries: [
+      ...STOCK,
+      add('NH3 2 M', 4),
+      ...precipitate('blue'),
+      pour('NH3 2 M', 2),
+      saw('precipitate.dissolves'),
+      saw('solution.colour', 'blue', { degree: 'deep' }),
+      take('B'),
+    ],
+    among: ['CuSO4.5H2O', 'CuCl2.2H2O'],
+  },
+  {
+    title: 'strong ammonia to excess on copper, at once',
+    entries: [...STOCK, pour('NH3 conc', 1), no('precipitate.present'), saw('solution.colour', 'blue', { degree: 'deep' }), take('B')],
+    among: ['CuSO4.5H2O', 'CuCl2.2H2O'],
+  },
+  {
+    title: 'ammonia by its sign on copper, only the colour written',
+    entries: [...STOCK, until('NH3 2 M', 'excess'), saw('solution.colour', 'blue', { degree: 'deep' }), take('B')],
+    among: ['CuSO4.5H2O', 'NiSO4.6H2O'],
+  },
+  { title: 'barium nitrate in acetic acid', entries: [...STOCK, add('acetic acid 2 M', 4), add('Ba(NO3)2 0.1 M', 4), ...precipitate('white')] },
+  {
+    title: 'acid poured on the barium precipitate afterwards',
+    entries: [...STOCK, add('BaCl2 0.1 M', 4), ...precipitate('white'), add('HCl 2 M', 8), ...precipitate('white')],
+  },
   { title: 'silver nitrate after nitric acid', entries: [...STOCK, add('HNO3 2 M'), add('AgNO3 0.1 M'), ...precipitate('white')] },
   {
     title: 'acid poured on the silver precipitate afterwards',

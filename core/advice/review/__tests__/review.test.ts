@@ -6,7 +6,7 @@ import { caseSchema, entrySchema, type Entry } from '../../../notebook'
 import { findSalt, SALTS } from '../../../species'
 import { vesselFor } from '../../follow'
 import { review, REVIEW_RULES, undone } from '..'
-import { SOUND, SPOILED, type Written } from './procedures'
+import { MET_OTHERWISE, SOUND, SPOILED, type Written } from './procedures'
 
 beforeAll(() => {
   takePercepts(builtPercepts())
@@ -46,6 +46,17 @@ const found = ({ entries, among }: Written): string[] => {
 describe('procedures spoiled in one way', () => {
   test.each(SPOILED.map((p) => [p.finding, p.title, p] as const))('%s: %s', (finding, _, procedure) => {
     expect(found(procedure)).toEqual([finding])
+  })
+  test.each(MET_OTHERWISE.map((p) => [p.finding, p.title, p] as const))('met otherwise: %s: %s', (finding, _, procedure) => {
+    expect(found(procedure)).toEqual([finding])
+  })
+  test('one mistake is spoken of once, however often its tube is worked on', () => {
+    for (const { entries, among } of SPOILED.concat(MET_OTHERWISE)) {
+      const last = entries.findLast((e) => 'did' in e && JSON.stringify(e).includes('"do":"add"'))
+      const notebook = { case: settings, entries: listed([...entries, ...(last ? [last, last] : [])]) }
+      const ids = review(notebook, reason(notebook, {}, hypotheses(among ?? SPREAD))).map((f) => f.finding)
+      expect(ids).toEqual([...new Set(ids)])
+    }
   })
   test('there are sixty and more, and every rule but few is among them', () => {
     expect(SPOILED.length).toBeGreaterThanOrEqual(60)
