@@ -48,12 +48,12 @@ export class NotebookError extends Error {
 
 /** A mixture's volume where the case gives none, mL. */
 export const SOLUTION_mL = 20
-/** Whether an entry tells that the sample is a solid: some of it was weighed out, or it was seen to be crystals or a powder. */
+/** Whether an entry tells that the sample is a solid: some of it was weighed out or dissolved, by a test or by itself, or it was seen to be crystals or a powder. */
 function isOfSolid(entry: Entry): boolean {
   if ('saw' in entry) return entry.saw.channel === 'appearance.form' && !entry.saw.negated && entry.saw.value !== 'liquid'
-  if (!('did' in entry) || isTest(entry.did)) return false
-  const step = entry.did
-  return step.do === 'dissolve' || (step.do === 'take' && step.from === SAMPLE && step.mg !== undefined)
+  if (!('did' in entry)) return false
+  const steps = isTest(entry.did) ? (everyTest.get(entry.did.test)?.steps ?? []) : [entry.did]
+  return steps.some((step) => step.do === 'dissolve' || (step.do === 'take' && step.from === SAMPLE && step.mg !== undefined))
 }
 /** mL of the sample, where it is worked as a solution. A mixture is one unless its case, or what was done with it, says otherwise. */
 export function liquidOf({ case: of, entries }: { readonly case?: Case; readonly entries: readonly Entry[] }): number | undefined {

@@ -224,6 +224,9 @@ test.describe('on a phone', () => {
     const wider = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
     expect(wider).toBeLessThanOrEqual(0)
     await page.goto('/')
+    await expect(page.getByRole('main')).toBeVisible()
     expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0)
+    // One bar alone: the page within scrolls, not the document round it as well.
+    expect(await page.evaluate(() => document.documentElement.scrollHeight - window.innerHeight)).toBeLessThanOrEqual(0)
   })
 })
