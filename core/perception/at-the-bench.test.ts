@@ -1,0 +1,155 @@
+import { describe, expect, test } from '@jest/globals'
+import { stepSchema, type Sample } from '../tube'
+import type { Percept } from './percept'
+import { run } from './simulate'
+
+/*
+ * What these do on a bench, in amounts no catalogue test uses. Sources: G. Svehla (rev.), Vogel's Qualitative Inorganic Analysis, 7th ed. (1996), at the ion named;
+ * A. F. Holleman, N. Wiberg, Inorganic Chemistry (2001), for oxides and metals.
+ */
+const salt = (formula: string): Sample => ({ solids: [{ formula, mg: 500 }] })
+const liquid = (ions: Record<string, number>): Sample => ({ solution: { ions, mL: 10 } })
+const dissolved = (mg = 100, mL = 5): object => ({ do: 'dissolve', into: 'A', mg, mL })
+const portion = (mL = 2): object => ({ do: 'take', into: 'A', mL })
+const speck = { do: 'take', into: 'A', mg: 50 }
+const add = (reagent: string, amount: object): object => ({ do: 'add', to: 'A', reagent, ...amount })
+const look = { do: 'look', at: 'A' }
+const wait = (minutes: number): object => ({ do: 'stand', vessel: 'A', minutes })
+const warm = (minutes: number): object => ({ do: 'warm', vessel: 'A', minutes })
+const ignited = { do: 'ignite', vessel: 'A' }
+const splint = (kind: string): object => ({ do: 'hold', over: 'A', splint: kind })
+
+const seen = (sample: Sample, ...steps: readonly object[]): Percept => {
+  const last = run(
+    sample,
+    steps.map((step) => stepSchema.parse(step)),
+  ).at(-1)
+  if (!last) throw new Error('nothing was done')
+  return last
+}
+const solids = ({ precipitates }: Percept): string[] => precipitates.map((p) => p.species)
+const gases = (p: Percept): string[] => p.gases.map((g) => g.species)
+const liquidOf = (p: Percept): string | undefined => p.solution?.colour.family
+
+describe('solutions', () => {
+  test.each([
+    ['iron alum dissolves clear', salt('NH4Fe(SO4)2.12H2O'), dissolved(), 'yellow'],
+    ['iron(III) chloride at 5 mmol/L is pale yellow', liquid({ 'Fe^3+': 0.005, 'Cl^-': 0.015 }), portion(), 'yellow'],
+    ['copper acetate dissolves clear', salt('Cu(CH3COO)2.H2O'), dissolved(), 'blue'],
+    ['copper sulfate at half a mole to the litre is blue', liquid({ 'Cu^2+': 0.5, 'SO4^2-': 0.5 }), portion(), 'blue'],
+    ['copper chloride, weak, is blue and not green', salt('CuCl2.2H2O'), dissolved(30), 'blue'],
+    ['nickel sulfate, weak, is green', salt('NiSO4.6H2O'), dissolved(60), 'green'],
+  ] as const)('%s', (_, sample, step, colour) => {
+    const percept = seen(sample, step, look)
+    expect([liquidOf(percept), percept.solution?.clarity, solids(percept)]).toEqual([colour, 'clear', []])
+  })
+})
+
+describe('what water brings down again', () => {
+  test.each([
+    ['bismuth in chloride', liquid({ 'Bi^3+': 0.05, 'Cl^-': 0.65, 'H^+': 0.5 }), 'BiOCl'],
+    ['bismuth in nitrate, as the basic nitrate', liquid({ 'Bi^3+': 0.05, 'NO3^-': 0.65, 'H^+': 0.5 }), 'Bi2O2(OH)NO3'],
+    ['antimony in chloride', liquid({ 'Sb^3+': 0.05, 'Cl^-': 1.15, 'H^+': 1 }), 'SbOCl'],
+  ] as const)('%s', (_, sample, solid) => {
+    expect(solids(seen(sample, portion(0.2), add('water', { mL: 8 }), look))).toEqual([solid])
+  })
+})
+
+describe('solids from the jar', () => {
+  test.each([
+    ['CuO', 'black'],
+    ['PbO', 'yellow'],
+    ['HgO', 'red'],
+    ['HgS', 'red'],
+  ])('%s lies in water and is what it was', (formula, colour) => {
+    const percept = seen(salt(formula), dissolved(), look)
+    expect(percept.precipitates.map((p) => [p.species, p.colour.family])).toEqual([[formula, colour]])
+  })
+  test.each(['Al2O3', 'Cr2O3', 'Fe2O3'])('ignited %s lies in cold dilute acid', (formula) => {
+    expect(solids(seen(salt(formula), speck, add('HCl 2 M', { mL: 2 }), look))).toEqual([formula])
+  })
+  test('iron(III) oxide goes into warm concentrated hydrochloric acid', () => {
+    expect(solids(seen(salt('Fe2O3'), speck, add('HCl conc', { mL: 2 }), warm(5), look))).toEqual([])
+  })
+})
+
+describe('metals', () => {
+  test('copper in hot concentrated sulfuric acid gives sulfur dioxide', () => {
+    const percept = seen(salt('NaCl'), add('Cu turnings', { mg: 100 }), add('H2SO4 conc', { mL: 2 }), { do: 'boil', vessel: 'A', minutes: 2 })
+    expect(gases(percept)).toContain('SO2')
+  })
+  test('a strip of magnesium takes minutes to take the blue of copper away', () => {
+    const blue = liquid({ 'Cu^2+': 0.1, 'SO4^2-': 0.1 })
+    expect(liquidOf(seen(blue, portion(3), add('Mg ribbon', { mg: 30 })))).toBe('blue')
+    const after = seen(blue, portion(3), add('Mg ribbon', { mg: 30 }), wait(5), look)
+    expect([liquidOf(after), solids(after)]).toEqual(['colourless', ['Cu']])
+  })
+  test('mercury(I) nitrate keeps in nitric acid: hardly any of it falls apart', () => {
+    const percept = seen(salt('Hg2(NO3)2.2H2O'), { do: 'dissolve', into: 'A', mg: 100, mL: 5, in: 'HNO3 2 M' }, look)
+    expect(percept.precipitates.every((p) => p.amount === 'trace')).toBe(true)
+  })
+})
+
+describe('oxidising and reducing', () => {
+  test('manganese dioxide takes peroxide apart: a glowing splint relights, and it stays', () => {
+    const percept = seen(salt('MnO2'), speck, add('H2O2 3 %', { mL: 2 }), splint('glowing'))
+    expect([percept.splint, solids(seen(salt('MnO2'), speck, add('H2O2 3 %', { mL: 2 }), look))]).toEqual(['relights', ['MnO2']])
+  })
+  test('acid peroxide frees iodine; without acid it hardly does', () => {
+    expect(liquidOf(seen(salt('KI'), dissolved(), add('H2O2 3 %', { mL: 1 }), look))).toBe('colourless')
+    expect(liquidOf(seen(salt('KI'), dissolved(), add('H2SO4 1 M', { mL: 1 }), add('H2O2 3 %', { mL: 1 }), look))).not.toBe('colourless')
+  })
+  test('arsenic acid frees iodine from iodide in strong acid', () => {
+    expect(['brown', 'orange']).toContain(liquidOf(seen(salt('Na2HAsO4.7H2O'), dissolved(), add('HCl conc', { mL: 3 }), add('KI', { mL: 1 }), look)))
+  })
+  test('dichromate warmed with ethanol and acid goes green', () => {
+    expect(liquidOf(seen(salt('K2Cr2O7'), dissolved(20), add('H2SO4 1 M', { mL: 1 }), add('ethanol', { mL: 1 }), warm(5), look))).toBe('green')
+  })
+  test('bromine in alkali makes black of green nickel hydroxide', () => {
+    const percept = seen(salt('NiSO4.6H2O'), dissolved(50), add('NaOH 2 M', { mL: 1 }), add('bromine water', { mL: 1 }), look)
+    expect(percept.precipitates.map((p) => p.colour.family)).toEqual(['black'])
+  })
+  test('manganese(II) and permanganate meet in brown dioxide', () => {
+    expect(solids(seen(salt('MnSO4.H2O'), dissolved(50), add('KMnO4', { drops: 5 }), warm(2), look))).toEqual(['MnO2'])
+  })
+  test('silver thiosulfate is white at first and black in minutes', () => {
+    const begun = [dissolved(20), add('AgNO3', { mL: 1 })]
+    expect(solids(seen(salt('Na2S2O3.5H2O'), ...begun))).toEqual(['Ag2S2O3'])
+    expect(solids(seen(salt('Na2S2O3.5H2O'), ...begun, wait(4), look))).toEqual(['Ag2S'])
+  })
+  test('white iron(II) hexacyanoferrate(II) blues in air', () => {
+    const begun = [dissolved(), add('K4Fe(CN)6', { drops: 5 })]
+    expect(seen(salt('FeSO4.7H2O'), ...begun).precipitates[0]?.colour.family).not.toBe('blue')
+    expect(seen(salt('FeSO4.7H2O'), ...begun, { do: 'shake', vessel: 'A', minutes: 1 }, wait(5), look).precipitates[0]?.colour.family).toBe('blue')
+  })
+  test('hydrogen sulfide greens dichromate paper', () => {
+    const percept = seen(salt('Na2S.9H2O'), speck, add('HCl 2 M', { mL: 1 }), { do: 'hold', over: 'A', paper: 'acid dichromate paper' })
+    expect(percept.papers[0]?.to.family).toBe('green')
+  })
+})
+
+describe('in the dry tube', () => {
+  test('lead nitrate gives oxygen enough to relight a splint', () => {
+    expect(seen(salt('Pb(NO3)2'), speck, ignited, splint('glowing')).splint).toBe('relights')
+  })
+  test('alum swells as it loses its water', () => {
+    const percept = seen(salt('KAl(SO4)2.12H2O'), speck, ignited)
+    expect([percept.residue?.swells, gases(percept)]).toEqual([true, expect.arrayContaining(['H2O'])])
+  })
+  test('thiocyanate burns to sulfur dioxide', () => {
+    expect(gases(seen(salt('KSCN'), speck, ignited))).toContain('SO2')
+  })
+})
+
+test('tartrate keeps iron up in alkali', () => {
+  const percept = seen(liquid({ 'Fe^3+': 0.02, 'Cl^-': 0.06 }), portion(), add('Rochelle salt', { mL: 1 }), add('NaOH 2 M', { mL: 1 }), look)
+  expect([solids(percept), percept.solution?.clarity]).toEqual([[], 'clear'])
+})
+test.each([
+  ['KNO3', 'brown'],
+  ['KI', undefined],
+  ['KBr', undefined],
+])('the ring under strong acid, of %s: %s', (formula, colour) => {
+  const percept = seen(salt(formula), dissolved(), add('FeSO4 sat', { mL: 1 }), add('H2SO4 conc', { mL: 2 }))
+  expect(percept.ring?.colour.family).toBe(colour)
+})
