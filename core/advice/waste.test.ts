@@ -197,7 +197,7 @@ describe.each([
     ORGANIC_TESTS,
     organicTestById,
   ],
-] as const)('over tests and %s, one in several (script/soak waste works them all)', (_, contents, tests, byId) => {
+] as const)('over tests and %s, one in several', (_, contents, tests, byId) => {
   test.each(contents.map((c) => [c.id, c] as const))(
     '%s: what is left has a jar that takes it, and whatever must be kept apart is',
     (id, { sample }) => {
