@@ -132,6 +132,23 @@ export class Cluster {
       }
   }
 
+  /** Keeps the data as they lie there now, the server being stopped; answers the place. */
+  async keep(): Promise<string> {
+    const kept = join(this.dir, 'kept')
+    this.stop()
+    rmSync(kept, { recursive: true, force: true })
+    spawnSync('cp', ['-a', this.data, kept])
+    await this.start()
+    return kept
+  }
+  /** Puts what was kept in the place of what there is. */
+  async restore(kept: string): Promise<void> {
+    this.stop()
+    rmSync(this.data, { recursive: true, force: true })
+    spawnSync('cp', ['-a', kept, this.data])
+    await this.start()
+  }
+
   private get ballast(): string {
     return join(this.disk, 'ballast')
   }
@@ -184,5 +201,15 @@ export class ServerProcess {
     const { child } = this
     this.child = undefined
     child?.kill('SIGKILL')
+  }
+
+  /** Asks the process to stop, and waits until it has ended what was open. */
+  async end(): Promise<void> {
+    const { child } = this
+    this.child = undefined
+    if (child?.exitCode !== null) return
+    const gone = new Promise((resolve) => child.once('exit', resolve))
+    child.kill('SIGTERM')
+    await gone
   }
 }

@@ -7,14 +7,14 @@ import { Cluster, freePort, offClock, ServerProcess, sleep } from './cluster'
 import { randomFrom } from './random'
 
 /**
- * Twenty clients write while servers, the database or both are killed, the disk is full, or the clock is two hours off. After each round every entry that was acknowledged must
- * be there once and as it was written; at the end everything must be there, in each device's order.
+ * Twenty clients write while servers, the database or both are killed, the disk is full, the clock is two hours off, one version after the other is put in the place of the running one, or
+ * the database is restored to what it was some seconds ago. After each round every entry that was acknowledged must be there once and as it was written; at the end everything must be there, in each device's order.
  * Usage: crash-soak [rounds] [seed]
  */
 const rounds = Number(process.argv[2] ?? 50)
 const seed = Number(process.argv[3] ?? 1)
 const CLIENTS = 20
-const FAULTS = ['server', 'database', 'both', 'full disk', 'clock'] as const
+const FAULTS = ['server', 'database', 'both', 'full disk', 'clock', 'deploy', 'restore'] as const
 type Fault = (typeof FAULTS)[number]
 
 interface Line {
@@ -76,10 +76,42 @@ class Client {
     return false
   }
 
+  /** What a page does that sees a server without lines it had acknowledged: they are sent once more. */
+  async compare(): Promise<void> {
+    for (let tries = 0; tries < 100; tries++)
+      try {
+        const answer = await fetch(`${this.bases[tries % this.bases.length] ?? ''}/api/jars/${this.jar}/entries`, {
+          headers: this.headers,
+          signal: AbortSignal.timeout(8000),
+        })
+        if (!answer.ok) throw new Error(String(answer.status))
+        const there = new Set(((await answer.json()) as { entries: { body: { id: string } }[] }).entries.map((e) => e.body.id))
+        for (const id of [...this.acknowledged.keys()]) if (!there.has(id)) this.acknowledged.delete(id)
+        return
+      } catch {
+        await sleep(100)
+      }
+    throw new Error('a notebook could not be asked for')
+  }
+
+  private pausing = Promise.resolve()
+  private begun = 0
+  /** Nothing is sent while this is done, and nothing is under way. */
+  async still(during: () => Promise<void>): Promise<void> {
+    let done = (): void => undefined
+    this.pausing = new Promise((resolve) => (done = resolve))
+    while (this.begun > 0) await sleep(10)
+    await during()
+    done()
+  }
+
   async work(): Promise<void> {
     while (this.running) {
+      await this.pausing
       this.write()
+      this.begun++
       await this.send()
+      this.begun--
       await sleep(this.random() * 10)
     }
   }
@@ -185,8 +217,24 @@ try {
       await sleep(700)
       cluster.empty()
     }
-    if (fault !== 'full disk' && fault !== 'server') cluster.kill()
-    if (fault !== 'full disk' && fault !== 'database') for (const server of servers) server.kill()
+    const killsDatabase = ['database', 'both', 'clock'].includes(fault)
+    const killsServers = ['server', 'both', 'clock'].includes(fault)
+    if (killsDatabase) cluster.kill()
+    if (killsServers) for (const server of servers) server.kill()
+    if (fault === 'deploy')
+      for (const server of servers) {
+        await server.end()
+        await server.start()
+      }
+    if (fault === 'restore') {
+      const kept = await cluster.keep()
+      await sleep(700)
+      // The lines since then are gone with the database; pages compare, and send them again.
+      for (const server of servers) server.kill()
+      await cluster.restore(kept)
+      for (const server of servers) await server.start()
+      await Promise.all(clients.map((client) => client.still(() => client.compare())))
+    }
     await sleep(random() * 200)
     // A database that the full disk has ended is started again; one that lives is left alone.
     if (fault === 'full disk') {
@@ -198,8 +246,8 @@ try {
         cluster.kill()
         await cluster.start()
       }
-    } else if (fault !== 'server') await cluster.start(clock)
-    if (fault !== 'full disk' && fault !== 'database') for (const server of servers) await server.start(clock)
+    } else if (killsDatabase) await cluster.start(clock)
+    if (killsServers) for (const server of servers) await server.start(clock)
     await sleep(300)
     await check(`round ${round}, ${fault}`)
     process.stderr.write(`${((Date.now() - began) / 1000).toFixed(0)} s, round ${round}, ${fault}: ${wrong.length} wrong\n`)
