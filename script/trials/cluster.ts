@@ -168,6 +168,9 @@ export class Cluster {
   }
 }
 
+/** Looks at a server that starts, 50 ms apart: a minute, for a machine that does other things. */
+const START_TRIES = 1200
+
 /** A server process of the built application. */
 export class ServerProcess {
   private child: ChildProcess | undefined
@@ -175,7 +178,14 @@ export class ServerProcess {
   constructor(
     readonly port: number,
     private readonly databaseUrl: string,
+    /** Where the built server stands: this tree, or another version's. */
+    private root = '.',
   ) {}
+
+  /** From its next start on, the process runs another version. */
+  deploy(root: string): void {
+    this.root = root
+  }
 
   get base(): string {
     return `http://127.0.0.1:${this.port}`
@@ -183,8 +193,8 @@ export class ServerProcess {
 
   async start(clock?: string): Promise<void> {
     const environment = { PATH: process.env['PATH'], DATABASE_URL: this.databaseUrl, PORT: String(this.port), LOG_LEVEL: 'silent' }
-    this.child = spawn(process.execPath, ['server/dist/main.js'], { env: { ...environment, ...told(clock) }, stdio: 'ignore' })
-    for (let tries = 0; tries < 200; tries++) {
+    this.child = spawn(process.execPath, ['server/dist/main.js'], { cwd: this.root, env: { ...environment, ...told(clock) }, stdio: 'ignore' })
+    for (let tries = 0; tries < START_TRIES; tries++) {
       if (
         await fetch(`${this.base}/healthz`).then(
           (r) => r.ok,

@@ -11,6 +11,8 @@ import { randomFrom } from './random'
  * the database is restored to what it was some seconds ago. After each round every entry that was acknowledged must be there once and as it was written; at the end everything must be there, in each device's order.
  * Usage: crash-soak [rounds] [seed]
  */
+/** Another built version of this tree, for a deploy in which two versions serve side by side. */
+const older = process.env['FOXING_OLDER']
 const rounds = Number(process.argv[2] ?? 50)
 const seed = Number(process.argv[3] ?? 1)
 const CLIENTS = 20
@@ -222,8 +224,10 @@ try {
     if (killsDatabase) cluster.kill()
     if (killsServers) for (const server of servers) server.kill()
     if (fault === 'deploy')
-      for (const server of servers) {
+      for (const [k, server] of servers.entries()) {
         await server.end()
+        // Where another version is given, one of the two goes to it and the next time back, so that both versions serve the same notebooks between.
+        if (k === 0 && older) server.deploy((tally['deploy'] ?? 0) % 2 === 1 ? older : '.')
         await server.start()
       }
     if (fault === 'restore') {
