@@ -4,121 +4,82 @@ import {
   couplesOf,
   dryEquation,
   netIonicEquations,
-  oxidationEquation,
   perElectron,
+  writeEquation,
   type Change,
+  type Ran,
 } from '../reactions'
-import { AQUEOUS, COMPONENT_INDEX, dryPhase, inComponents, type Resolved } from '../species'
+import { AQUEOUS, dryPhase, inComponents, solidById, type DryPhase, type Resolved } from '../species'
 import { onlyLooks, type Contents, type Event, type Vessel } from '../tube'
 
-/** Every equation of an event: oxidations first, the one with most electrons leading, then what came down, dissolved or left without them. */
+/** Every equation of an event: oxidations first, the one that moved most leading, then what came down, dissolved or left without them. */
 export function equationsOf(event: Event): string[] {
-  const changes = changesOf(event)
-  const basic = (event.after.contents?.pH ?? 7) > 7
-  const guises = {
-    basic,
-    dissolved: (component: string): Resolved => guiseOf(component, event.after.contents ?? event.before.contents),
-    solid: (component: string, made: boolean, electrons: number): Resolved | undefined => {
-      const c = COMPONENT_INDEX.get(component)
-      const of = changes.filter(
-        (change) => change.kind === 'solid' && change.mol > 0 === made && change.species.terms.some(([j, n]) => j === c && n > 0),
-      )
-      const [greatest] = of.sort((a, b) => Math.abs(b.mol) - Math.abs(a.mol))
-      // A solid that changed by far less than what reacted has nothing to do with it.
-      return greatest && Math.abs(greatest.mol) > PART_OF_IT * electrons ? greatest.species : undefined
-    },
-  }
-  if (event.roasted) return [...new Set(event.roasted.flatMap((r) => r.reactions.map(dryEquation)))]
-  const reacted = [...event.after.reacted].filter(([, mol]) => mol > 2e-8).sort((a, b) => b[1] - a[1])
-  const most = reacted[0]?.[1] ?? 0
-  const told = asChains(reacted.filter(([, mol]) => mol > WORTH_TELLING * most))
-  const oxidations = told.flatMap(([pair, mol, couplesOfChain]) => {
-    const conversion = conversionById.get(pair.replace('conversion:', ''))
-    if (conversion) return [conversionEquation(conversion).text]
-    const couples = couplesOfChain ?? couplesOf(pair)
-    const equation = couples && oxidationEquation(couples, { ...guises, solid: (component, made) => guises.solid(component, made, mol) })
-    return equation ? [equation.text] : []
-  })
-  return [...new Set([...oxidations, ...netIonicEquations(changes, basic).map((e) => e.text)])]
+  if (event.roasted)
+    return [
+      ...new Set(event.roasted.flatMap((r) => [...r.reactions.map(dryEquation), ...[...r.sublimed.keys()].flatMap((id) => vapourOf(id) ?? [])])),
+    ]
+  if (tellsNothing(event)) return []
+  const setting = { basic: (event.after.contents?.pH ?? 7) > 7, added: addedIn(event) }
+  const written = [...event.after.reacted].filter(([, mol]) => mol > WORTH_TELLING).flatMap(([id]) => writtenOf(id) ?? [])
+  return [...new Set([...written, ...netIonicEquations(changesOf(event), ranIn(event), setting).map((e) => e.text)])]
 }
 
-/** An oxidation of which there was less than this share of the main one is no part of what a chemist writes. */
-const WORTH_TELLING = 0.03
-/** Share of the electrons that a solid's change has to come to for the reaction to be told through it. */
-const PART_OF_IT = 0.05
+/** Less of it than this, mol/L, is none of what a reagent is made of; hydrogen and hydroxide ions and water go with everything. */
+const MADE_OF = 1e-3
+const addedIn = ({ poured }: Event): ReadonlySet<string> =>
+  new Set(
+    poured?.contents?.chemistry.aqueous
+      .filter((s, i) => (poured.contents?.state.amounts[i] as number) > MADE_OF && !['H^+', 'OH^-'].includes(s.id))
+      .map((s) => s.formula.text),
+  )
 
-type Couples = NonNullable<ReturnType<typeof couplesOf>>
-type Sum = Readonly<Record<string, number>>
-const keysOf = (sum: Sum): string[] => Object.keys(sum).filter((key) => key !== 'H^+')
-const same = (a: Sum, b: Sum): boolean =>
-  keysOf(a).length > 0 && keysOf(a).every((key) => a[key] === b[key]) && keysOf(b).every((key) => a[key] === b[key])
+/** A conversion that ran to less is not told, mol. */
+const WORTH_TELLING = 2e-8
 
-/** Two couples of which one goes on where the other stops, as one: reduced from the first's oxidised side to the second's reduced side. */
-const joined = (a: Couples['oxidant'], b: Couples['oxidant']): Couples['oxidant'] => ({
-  ...b,
-  electrons: a.electrons + b.electrons,
-  oxidised: a.oxidised,
-  reduced: b.reduced,
-  inert: { oxidised: a.inert?.oxidised ?? {}, reduced: b.inert?.reduced ?? {} },
-})
+/** Steps that move what is there from tube to tube, or only look at it. */
+const tellsNothing = ({ step }: Event): boolean =>
+  step.do === 'take' ||
+  (step.do === 'dissolve' && step.in === 'water') ||
+  step.do === 'centrifuge' ||
+  step.do === 'filter' ||
+  step.do === 'wash' ||
+  onlyLooks(step)
 
-/** Two pairs as one where what is made in one is used up in the other, by the same partner; null where they are not. */
-function followOn(first: Couples, second: Couples): Couples | null {
-  for (const [a, b] of [
-    [first, second],
-    [second, first],
-  ] as const) {
-    if (a.reductant === b.reductant && same(a.oxidant.reduced, b.oxidant.oxidised))
-      return { oxidant: joined(a.oxidant, b.oxidant), reductant: a.reductant }
-    if (a.oxidant === b.oxidant && same(a.reductant.oxidised, b.reductant.reduced))
-      return { oxidant: a.oxidant, reductant: joined(b.reductant, a.reductant) }
-  }
-  return null
+const conversionOf = (id: string): ReturnType<typeof conversionById.get> => conversionById.get(id.replace('conversion:', ''))
+
+/** What a chemist writes for a conversion that is more than what it takes and gives. */
+function writtenOf(id: string): string | null {
+  const conversion = conversionOf(id)
+  return conversion?.written ? conversionEquation(conversion).text : null
 }
 
-/** Steps that follow on one another are one: what the first makes, and the second takes on with the same reductant, is not told. */
-function asChains(reacted: readonly (readonly [pair: string, mol: number])[]): (readonly [pair: string, mol: number, couples?: Couples])[] {
-  const steps = reacted.map(([pair, mol]) => ({ pair, mol, couples: couplesOf(pair) }))
-  const gone = new Set<number>()
-  const out: (readonly [pair: string, mol: number, couples?: Couples])[] = []
-  steps.forEach((first, i) => {
-    if (gone.has(i)) return
-    const next = steps.findIndex(
-      (second, j) =>
-        j !== i &&
-        !gone.has(j) &&
-        first.couples !== undefined &&
-        second.couples !== undefined &&
-        followOn(first.couples, second.couples) !== null &&
-        Math.min(first.mol, second.mol) > 0.3 * Math.max(first.mol, second.mol),
-    )
-    const second = steps[next]
-    if (!second?.couples || !first.couples) {
-      out.push([first.pair, first.mol])
-      return
+/** What ran in the tube in this operation, by electrons for an oxidation and by turns for a conversion. */
+function ranIn({ after }: Event): Ran[] {
+  return [...after.reacted].flatMap(([id, mol]): Ran[] => {
+    const conversion = conversionOf(id)
+    if (conversion) {
+      const components = new Map<number, number>()
+      for (const [sum, sign] of [
+        [conversion.takes, -1],
+        [conversion.gives, 1],
+      ] as const)
+        for (const [component, n] of inComponents(sum).terms) components.set(component, (components.get(component) ?? 0) + sign * n)
+      return conversion.written ? [] : [{ id, components, inert: new Map(Object.entries(conversion.inert ?? {})), mol }]
     }
-    gone.add(next)
-    out.push([first.pair, first.mol + second.mol, followOn(first.couples, second.couples) ?? first.couples])
+    const couples = couplesOf(id)
+    if (!couples) return []
+    const { components: sums, inert } = perElectron(couples)
+    const components = new Map<number, number>()
+    for (const [formula, n] of sums)
+      for (const [component, m] of inComponents({ [formula]: n }).terms) components.set(component, (components.get(component) ?? 0) + m)
+    return [{ id, components, inert, mol }]
   })
-  return out.filter(([pair]) => ![...gone].some((k) => steps[k]?.pair === pair))
 }
 
-/** The form most of a component has: itself with protons on or off; else itself. */
-function guiseOf(component: string, contents: Contents | null): Resolved {
-  const c = COMPONENT_INDEX.get(component) ?? 0
-  let best = AQUEOUS[c] as Resolved
-  let most = 0
-  contents?.chemistry.aqueous.forEach((species, i) => {
-    const own = species.terms.every(([j, n]) => (j === c ? n === 1 : j === 0))
-    if (!own || !species.terms.some(([j]) => j === c) || (species.data.from && !species.data.name)) return
-    if ((contents.state.amounts[i] as number) > most) {
-      most = contents.state.amounts[i] as number
-      best = species
-    }
-  })
-  return best
-}
+/** Share of what is there that an acid or base has to turn over by for it to be told by itself. */
+const TURNED = 0.1
 
+/** By how much each species is more, or less, than what was there and what was put in held, mol. */
 function changesOf(event: Event): Change[] {
   const sums = new Map<Resolved, { species: Resolved; kind: Change['kind']; mol: number; notable: boolean }>()
   const count = (species: Resolved, kind: Change['kind'], mol: number, notable: boolean): void => {
@@ -138,42 +99,67 @@ function changesOf(event: Event): Change[] {
       const { from, name } = species.data
       // Ion pairs and first complexes are not told apart in an equation: they count as the ions they are made of.
       if (from && !name) for (const [component, n] of species.terms) countComponent(component, n * mol)
-      else count(species, 'aqueous', mol, from !== undefined)
+      else count(species, 'aqueous', mol, isComplex(species))
     })
     for (const { solid, mol } of solids) count(solid, 'solid', sign * mol, true)
   }
-  const { step, before, after } = event
-  if (
-    step.do === 'take' ||
-    (step.do === 'dissolve' && step.in === 'water') ||
-    step.do === 'centrifuge' ||
-    step.do === 'filter' ||
-    step.do === 'wash' ||
-    onlyLooks(step)
-  )
-    return []
+  const { before, after } = event
   tally(before, -1)
   tally(event.poured, -1)
   tally(after, 1)
+  for (const { gas, mol } of event.passed) count(gas, 'gas', -mol, true)
   for (const { gas, mol } of event.escaped) count(gas, 'gas', mol, true)
-  // What oxidation and reduction did has equations of its own: it is taken out here.
-  for (const [pair, mol] of after.reacted) {
-    const conversion = conversionById.get(pair.replace('conversion:', ''))
-    if (conversion)
-      for (const [sum, sign] of [
-        [conversion.takes, 1],
-        [conversion.gives, -1],
-      ] as const)
-        for (const [component, n] of inComponents(sum).terms) countComponent(component, sign * n * mol)
-    const couples = couplesOf(pair)
-    if (!couples) continue
-    for (const [formula, n] of perElectron(couples).components)
-      for (const [component, m] of inComponents({ [formula]: n }).terms) countComponent(component, -m * mol)
-  }
-  if (after.volume_mL > 0) {
-    for (const [id, mol] of before.dry) for (const [component, n] of dryPhase(id)?.terms ?? []) countComponent(component, -n * mol)
-  }
+  if (after.volume_mL > 0)
+    for (const [id, mol] of before.dry) {
+      const wetted = mol - (after.dry.get(id) ?? 0)
+      const phase = dryPhase(id)
+      const solid = phase && asSolid(phase)
+      if (solid) count(solid, 'solid', -wetted, true)
+      else for (const [ion, n] of phase ? asIons(phase) : []) count(ion, 'aqueous', -n * wetted, false)
+    }
   const left = new Map<Resolved, number>()
   after.contents?.chemistry.aqueous.forEach((s, i) => left.set(s, ((after.contents?.state.amounts[i] as number) * after.volume_mL) / 1000))
-  return [...sums.values()].map((c) => (c.kind === 'aqueous' && c.mol < 0.02 * (left.get(c.species) ?? 0) ? { ...c, notable: false } : c))
+  return [...sums.values()].map((c) => {
+    if (c.kind !== 'aqueous') return c
+    const there = left.get(c.species) ?? 0
+    return { ...c, notable: c.notable && c.mol >= 0.02 * there, turned: c.mol > TURNED * there }
+  })
+}
+
+/** A metal with its ligands, not an acid or a base. */
+const isComplex = ({ data, terms }: (typeof AQUEOUS)[number]): boolean =>
+  data.from !== undefined && terms.filter(([component]) => component !== HYDROGEN).length > 1
+
+/** A salt as the ions it is written with: the hydrogen of an acid salt on its anion. */
+function asIons({ terms }: DryPhase): (readonly [ion: Resolved, n: number])[] {
+  const protons = terms.find(([component]) => component === HYDROGEN)?.[1] ?? 0
+  const acid = AQUEOUS.find(
+    (s) =>
+      protons > 0 &&
+      s.terms.length === 2 &&
+      s.terms.every(([c, n]) => (c === HYDROGEN ? n === protons : n === 1 && terms.some(([d, m]) => d === c && m === 1))),
+  )
+  return terms.flatMap(([component, n]) => {
+    if (acid && component === HYDROGEN) return []
+    const ion = acid?.terms.some(([c]) => c === component) ? acid : AQUEOUS[component]
+    return ion ? [[ion, n] as const] : []
+  })
+}
+const HYDROGEN = 0
+
+const oxides = new Map<string, Resolved>()
+/** What a solid's vapour is, where it falls apart as it goes and comes together where it is cold. */
+const vapourOf = (id: string): string | null => {
+  const vapour = dryPhase(id)?.data.vapour
+  return vapour ? writeEquation(new Map([[id, -1], ...vapour.map((gas) => [gas, 1] as const)])) : null
+}
+
+/** A dry phase that an equation tells as the solid it is: one that the equilibrium knows, and oxides; undefined for a salt, which is told as its ions. */
+function asSolid(phase: DryPhase): Resolved | undefined {
+  const known = solidById.get(phase.id)
+  if (known) return known
+  if (phase.water >= 0 || !('OH^-' in phase.data.ions)) return undefined
+  let oxide = oxides.get(phase.id)
+  if (!oxide) oxides.set(phase.id, (oxide = { ...phase, logK: 0, enthalpy_kJ: 0 }))
+  return oxide
 }

@@ -157,6 +157,15 @@ export const CONVERSIONS: readonly Conversion[] = [
     source: 'vogel7',
   },
   {
+    id: 'nitrite-and-thiourea',
+    rule: 'nitrite-destroyed',
+    takes: { 'NO2^-': 1, 'SC(NH2)2': 1 },
+    gives: { N2: 1, 'SCN^-': 1 },
+    when: [{ pHUpTo: 5.5 }],
+    speed: 'at-once',
+    source: 'vogel7',
+  },
+  {
     id: 'nitric-acid-hot',
     rule: 'nitric-acid-browns-hot',
     takes: { 'NO3^-': 4, [H]: 4 },

@@ -92,11 +92,21 @@ export const COUPLES: readonly Couple[] = [
     oxidised: { I2: 1 },
     reduced: { 'I^-': 2 },
     potential_V: 0.621,
-    // Boiled, iodine leaves copper(I) iodide, or iron(II), and does not oxidise them again as it goes.
-    gate: { rule: 'iodine-leaves', passesBy: { couples: ['Cu2+/Cu+', 'Fe3+/Fe2+'] } },
+    // Boiled, iodine leaves copper(I) iodide, or iron(II), and does not oxidise them again as it goes; nor does it take nitrite, which frees it.
+    gate: { rule: 'iodine-leaves', passesBy: { couples: ['Cu2+/Cu+', 'Fe3+/Fe2+', 'NO3-/NO2-'] } },
     source: 'crc',
   },
-  { id: 'Fe3+/Fe2+', electrons: 1, oxidised: { 'Fe^3+': 1 }, reduced: { 'Fe^2+': 1 }, potential_V: 0.771, openToAir: true, source: 'crc' },
+  {
+    id: 'Fe3+/Fe2+',
+    electrons: 1,
+    oxidised: { 'Fe^3+': 1 },
+    reduced: { 'Fe^2+': 1 },
+    potential_V: 0.771,
+    openToAir: true,
+    // Prussian blue and the red thiocyanate form, and keep: within them iron(III) takes no electron.
+    gate: { rule: 'iron-iii-keeps-its-partners', passesBy: { couples: ['Fe(CN)6 3-/4-', 'SO4 2-+CN-/SCN-'] } },
+    source: 'crc',
+  },
   { id: 'Cu2+/Cu+', electrons: 1, oxidised: { 'Cu^2+': 1 }, reduced: { 'Cu^+': 1 }, potential_V: 0.159, source: 'crc' },
   metal('Cu', 'Cu^2+', 2, 0.34, { overpotential_V: { cold: 0, hot: 0 } }),
   metal('Cu', 'Cu^+', 1, 0.521, { overpotential_V: { cold: 0, hot: 0 } }),
@@ -142,7 +152,7 @@ export const COUPLES: readonly Couple[] = [
     reduced: { NO: 1 },
     // 0.983 V for the acid and the gas.
     potential_V: 1.008,
-    gate: { rule: 'nitrite-only-in-acid', oxidises: [{ pHUpTo: 5.5 }], reduces: NEVER, withItself: [{ above_C: 10 }] },
+    gate: { rule: 'nitrite-only-in-acid', oxidises: [{ pHUpTo: 5.5 }], reduces: NEVER, withItself: [{ above_C: 10, pHUpTo: 2.6 }, { above_C: 55 }] },
     source: 'crc',
   },
   {

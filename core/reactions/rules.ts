@@ -90,6 +90,24 @@ const RULES: readonly Rule[] = [
     source: 'vogel7',
   },
   {
+    id: 'iron-iii-keeps-its-partners',
+    says: 'Iron(III) and hexacyanoferrate(II) come down as Prussian blue, iron(III) and thiocyanate stay a red liquid: it does not oxidise them.',
+    equation: 'K^+ + Fe^3+ + Fe(CN)6^4- -> KFeFe(CN)6',
+    source: 'vogel7',
+  },
+  {
+    id: 'bismuth-iodide-turns-orange',
+    says: 'Iodide brings bismuth down as the black iodide, out of acid too; water then turns that to the orange oxide iodide.',
+    equation: 'BiI3 + H2O -> BiOI + 2 H^+ + 2 I^-',
+    source: 'vogel7',
+  },
+  {
+    id: 'tin-iv-hydrolyses-late',
+    says: 'Tin(IV) stays clear in weak acid well past the point where its hydrated oxide could come down; alkali, ammonia and boiling bring it down.',
+    equation: 'Sn^4+ + 4 H2O -> SnO2.2H2O + 4 H^+',
+    source: 'brown-ekberg',
+  },
+  {
     id: 'a-new-metal-wants-force',
     says: 'A metal comes out of solution only when something pushes harder than equilibrium asks: its first crystals cost energy.',
     equation: 'Cu^2+ + Fe -> Cu + Fe^2+',
@@ -361,7 +379,7 @@ const RULES: readonly Rule[] = [
   },
   {
     id: 'nitrite-destroyed',
-    says: 'Nitrite is got rid of by boiling with ammonium chloride, or by sulfamic acid or urea in acid: nitrogen leaves.',
+    says: 'Nitrite is got rid of by boiling with ammonium chloride, or by sulfamic acid, urea or thiourea in acid: nitrogen leaves; thiourea becomes thiocyanate.',
     equation: 'NH4^+ + NO2^- -> N2 + 2 H2O',
     source: 'vogel7',
   },

@@ -119,6 +119,8 @@ export interface ResidueData {
   readonly melts_C?: number
   readonly sublimes_C?: number
   readonly sublimate?: string
+  /** Gases its vapour consists of, where it falls apart as it goes. */
+  readonly vapour?: readonly string[]
 }
 
 /** What a metal's compounds do before the blowpipe on charcoal. */

@@ -32,6 +32,7 @@ export function perform(bench: Bench, step: Step): { bench: Bench; event: Event 
     after: done.after,
     poured: done.poured,
     escaped: done.escaped ?? [],
+    passed: done.passed ?? [],
     roasted: done.roasted,
     interface: done.interface,
     drops: done.drops,
@@ -181,22 +182,27 @@ const PASSED_mol = 1e-3
 function passGas(vessel: Vessel, formula: string, minutes: number, shift: Shift | undefined): Done {
   const gas = gasById.get(formula)
   if (!gas) throw new StepError('gas', `one of ${[...gasById.keys()].join(', ')}`)
-  return { after: absorb(vessel, new Map([[gas.id, PASSED_mol * minutes]]), shift).vessel }
+  return absorb(vessel, new Map([[gas.id, PASSED_mol * minutes]]), shift)
 }
 
 /** Gas led into a liquid: what it does not take up goes on. */
-function absorb(vessel: Vessel, gases: ReadonlyMap<string, number>, shift: Shift | undefined): ReturnType<typeof release> {
+function absorb(vessel: Vessel, gases: ReadonlyMap<string, number>, shift: Shift | undefined): Done {
   if (vessel.volume_mL === 0) throw new StepError('through', 'a vessel with liquid in it')
   const totals = Float64Array.from(vessel.totals)
   for (const [id, mol] of gases)
     for (const [component, n] of gasById.get(id)?.terms ?? []) totals[component] = (totals[component] as number) + n * mol
-  return release(settleEquilibrium({ ...vessel, totals, settled: false }, shift), shift)
+  const { vessel: after, escaped } = release(settleEquilibrium({ ...vessel, totals, settled: false }, shift), shift)
+  const passed = [...gases].flatMap(([id, mol]) => {
+    const gas = gasById.get(id)
+    return gas ? [{ gas, mol: mol - (escaped.find((e) => e.gas.id === id)?.mol ?? 0) }] : []
+  })
+  return { after, passed }
 }
 
 function bubble(bench: Bench, step: Extract<Step, { do: 'bubble' }>, through: Vessel): Done {
   const from = bench.vessels.get(step.from)
   if (!from) throw new StepError('from', `a vessel that holds something; ${step.from} is empty`)
-  return { after: absorb(through, from.headspace, bench.conditions.shift).vessel, others: [{ ...from, headspace: new Map() }] }
+  return { ...absorb(through, from.headspace, bench.conditions.shift), others: [{ ...from, headspace: new Map() }] }
 }
 
 function wash(bench: Bench, step: Extract<Step, { do: 'wash' }>, vessel: Vessel): Done {

@@ -41,6 +41,9 @@ export interface Bench {
 }
 
 /** What happened in a step, for perception to look at. */
+/** So much of a gas. */
+export type Passed = Pick<Escaped, 'gas' | 'mol'>
+
 export interface Event {
   readonly step: Step
   readonly before: Vessel
@@ -48,6 +51,8 @@ export interface Event {
   /** What was poured in, at equilibrium by itself in its own volume; undefined where nothing was. */
   readonly poured: Vessel | undefined
   readonly escaped: readonly Escaped[]
+  /** Gas led in that the liquid kept, mol. */
+  readonly passed: readonly Passed[]
   /** Where a heavy acid was let run under a liquid: the two as they meet, worked out when it is looked at. */
   readonly interface: (() => readonly Vessel[]) | undefined
   /** What dry heating did, stage by stage; undefined where nothing was heated dry. */
@@ -158,6 +163,7 @@ export interface Done {
   readonly others?: readonly Vessel[]
   readonly poured?: Vessel
   readonly escaped?: readonly Escaped[]
+  readonly passed?: readonly Passed[]
   readonly drops?: number
   readonly roasted?: readonly RoastStage[]
   readonly interface?: () => readonly Vessel[]

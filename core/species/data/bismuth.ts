@@ -27,7 +27,7 @@ export const bismuthSolids: readonly SolidData[] = [
   }),
   solid('Bi2S3', 'bismuth sulfide', { 'Bi^3+': 2, 'HS^-': 3, 'H^+': -3 }, -58.1, 'smith-martell', 'flocculent', '#3a241a', 'brown-black'),
   solid('BiI3', 'bismuth iodide', { 'Bi^3+': 1, 'I^-': 3 }, -18.1, 'smith-martell', 'powdery', '#2a211f', 'black'),
-  solid('BiOI', 'bismuth oxyiodide', { 'Bi^3+': 1, 'I^-': 1, 'H^+': -2 }, -12.0, 'crc', 'powdery', '#c8501e', 'orange'),
+  solid('BiOI', 'bismuth oxyiodide', { 'Bi^3+': 1, 'I^-': 1, 'H^+': -2 }, -12.0, 'crc', 'powdery', '#c8501e', 'orange', { gate: { rule: 'bismuth-iodide-turns-orange', from: 'BiI3', source: 'vogel7' } }),
   solid('BiPO4', 'bismuth phosphate', { 'Bi^3+': 1, 'PO4^3-': 1 }, -23, 'crc', 'powdery', '#f9f9f7', 'white'),
   solid('(BiO)2CrO4', 'bismuthyl chromate', { 'Bi^3+': 2, 'CrO4^2-': 1, 'H^+': -4 }, -13.5, 'kolthoff', 'powdery', '#e8b820', 'yellow', {
     note: 'set so that it forms from weakly acid chromate and dissolves in mineral acid',

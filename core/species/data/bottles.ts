@@ -81,7 +81,7 @@ export const bottles: readonly ReagentData[] = [
     bottle('oxalic-acid', 'H2C2O4', ['oxalic acid'], { H2C2O4: 1 }, { '0.5 M': 0.5 }, 'Oxalic acid is poisonous.'),
     bottle('potassium-bromide', 'KBr', ['potassium bromide'], { 'K^+': 1, 'Br^-': 1 }, { '0.1 M': 0.1 }),
     bottle('bromine-water', 'Br2', ['bromine water'], { Br2: 1 }, { sat: 0.2, '0.05 M': 0.05 }, 'Bromine water: in the hood, gloves.'),
-    bottle('iodine-solution', 'I2', ['iodine solution', 'iodine in potassium iodide', 'iodine water'], { I2: 1, 'I^-': 2, 'K^+': 2 }, { '0.05 M': 0.05, '0.005 M': 0.005 }),
+    bottle('iodine-solution', 'I2', ['iodine solution', 'iodine', 'iodine in potassium iodide', 'iodine water'], { I2: 1, 'I^-': 2, 'K^+': 2 }, { '0.05 M': 0.05, '0.005 M': 0.005 }),
     bottle('borax', 'Na2B4O7', ['borax', 'sodium borate'], { 'Na^+': 2, H3BO3: 4, 'H^+': -2 }, { '0.1 M': 0.1 }),
     bottle('sodium-silicate', 'Na2SiO3', ['sodium silicate', 'water glass'], { 'Na^+': 2, H4SiO4: 1, 'H^+': -2 }, { '0.5 M': 0.5 }, 'Water glass is caustic.'),
     bottle('potassium-chlorate', 'KClO3', ['potassium chlorate'], { 'K^+': 1, 'ClO3^-': 1 }, { '0.1 M': 0.1 }, 'A chlorate: no concentrated acid, nothing that burns.'),

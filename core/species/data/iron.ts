@@ -43,7 +43,7 @@ export const ironAqueous: readonly AqueousData[] = [
     formula: 'Fe3(OH)2(CH3COO)6^+',
     name: 'basic iron(III) acetate ion',
     from: { 'Fe^3+': 3, 'CH3COO^-': 6, 'H^+': -2 },
-    logK: logK(29.6, 'vogel7', { note: 'no constant is known well; set so that cold acetate keeps iron(III) in solution and boiling brings it down, as the manual says' }),
+    logK: logK(32.6, 'vogel7', { note: 'no constant is known well; set so that cold acetate keeps iron(III) in solution and boiling brings it down, as the manual says' }),
     spectrum: tail(8000, 9000, { peak_nm: 480, absorptivity: 900, width_cm: 4600 }),
   },
   { formula: 'Fe^2+', name: 'iron(II)', spectrum: bands('jorgensen', [960, 1.1, 5000], [800, 0.6, 5400], [330, 1.8, 7600]) },
@@ -94,7 +94,7 @@ export const ironSolids: readonly SolidData[] = [
   },
   solid('FeS', 'iron(II) sulfide', { 'Fe^2+': 1, 'HS^-': 1, 'H^+': -1 }, -4.2, 'myers', 'flocculent', '#1e1e1e', 'black'),
   solid('FeCO3', 'iron(II) carbonate', { 'Fe^2+': 1, 'CO3^2-': 1 }, -10.3, 'smith-martell', 'flocculent', '#dfe3d2', 'white'),
-  solid('FePO4', 'iron(III) phosphate', { 'Fe^3+': 1, 'PO4^3-': 1 }, -24.5, 'crc', 'flocculent', '#f0e8cc', 'yellowish white', { note: 'amorphous; strengite has −26.4' }),
+  solid('FePO4', 'iron(III) phosphate', { 'Fe^3+': 1, 'PO4^3-': 1 }, -25.4, 'crc', 'flocculent', '#f0e8cc', 'yellowish white', { note: 'fresh: between the amorphous −24.5 and strengite’s −26.4, where iron comes down as phosphate from a hydrogenphosphate' }),
   solid('FeC2O4.2H2O', 'iron(II) oxalate', { 'Fe^2+': 1, 'C2O4^2-': 1 }, -6.5, 'crc', 'crystalline', '#ecdc6a', 'yellow'),
   solid('K2FeFe(CN)6', 'potassium iron(II) hexacyanoferrate(II)', { 'K^+': 2, 'Fe^2+': 1, 'Fe(CN)6^4-': 1 }, -13.5, 'kolthoff', 'flocculent', '#e6eff4', 'white', { note: 'turns blue as air oxidises it' }),
   solid('NaFeFe(CN)6', 'sodium iron(III) hexacyanoferrate(II), Prussian blue with sodium', { 'Na^+': 1, 'Fe^3+': 1, 'Fe(CN)6^4-': 1 }, -15.5, 'kolthoff', 'flocculent', '#16347f', 'deep blue', {

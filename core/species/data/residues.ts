@@ -62,7 +62,7 @@ export const residues: readonly ResidueData[] = [
 ]
 
 /** What is known of a bench salt, or of its anhydrous form, when it is hot: melting and subliming temperatures, °C (CRC Handbook), the colour hot, and that of a sublimate. */
-export const heated: Readonly<Record<string, { readonly melts_C?: number; readonly sublimes_C?: number; readonly hot?: string; readonly sublimate?: string }>> = {
+export const heated: Readonly<Record<string, Pick<ResidueData, 'melts_C' | 'sublimes_C' | 'hot' | 'sublimate' | 'vapour'>>> = {
   AgCl: { melts_C: 455, hot: '#d8a83a' },
   AgBr: { melts_C: 432, hot: '#b8621e' },
   AgI: { melts_C: 558, hot: '#d8701e' },
@@ -117,11 +117,11 @@ export const heated: Readonly<Record<string, { readonly melts_C?: number; readon
   Na2B4O7: { melts_C: 743 },
   Na2CO3: { melts_C: 851 },
   Na2CrO4: { melts_C: 792, hot: '#c8501e' },
-  NH4Br: { sublimes_C: 396, sublimate: '#f4f4f1' },
+  NH4Br: { sublimes_C: 396, vapour: ['NH3', 'HBr'], sublimate: '#f4f4f1' },
   NH4CH3COO: { melts_C: 114 },
-  NH4Cl: { sublimes_C: 338, sublimate: '#f4f4f1' },
+  NH4Cl: { sublimes_C: 338, vapour: ['NH3', 'HCl'], sublimate: '#f4f4f1' },
   NH4HSO4: { melts_C: 147 },
-  NH4I: { sublimes_C: 405, sublimate: '#f0ead0' },
+  NH4I: { sublimes_C: 405, vapour: ['NH3', 'HI'], sublimate: '#f0ead0' },
   NH4NO3: { melts_C: 170 },
   NH4SCN: { melts_C: 149 },
   NiCl2: { hot: '#c8a03a' },

@@ -30,6 +30,7 @@ export const tinSolids: readonly SolidData[] = [
   solid('SnS', 'tin(II) sulfide', { 'Sn^2+': 1, 'HS^-': 1, 'H^+': -1 }, -12.0, 'myers', 'flocculent', '#5a3420', 'brown'),
   solid('SnO2.2H2O', 'tin(IV) oxide, hydrated', { 'Sn^4+': 1, 'H^+': -4 }, -0.5, 'brown-ekberg', 'gelatinous', '#f6f7f7', 'white', {
     note: 'fresh; set so that 0.1 mol/L is clear in 1 mol/L hydrochloric acid and comes down when diluted and boiled',
+    gate: { rule: 'tin-iv-hydrolyses-late', past: 4, source: 'brown-ekberg' },
   }),
   solid('SnS2', 'tin(IV) sulfide', { 'Sn^4+': 1, 'HS^-': 2, 'H^+': -2 }, -19.0, 'kolthoff', 'flocculent', '#d9b53a', 'yellow', {
     note: 'set so that it comes down from up to 2 mol/L hydrochloric acid',
