@@ -1,6 +1,6 @@
 import { dryPhase, inAir, inertById, isDryIon, molarMass, parseFormula, saltById, type SaltData } from '../species'
 import { structureOf } from '../structure'
-import { secondLiquidHolds, type Contents, type Vessel } from '../tube'
+import { concentration, secondLiquidHolds, type Contents, type Vessel } from '../tube'
 import type { Amount, Clarity, Form, HabitWord, Rests } from '../vocabulary'
 import type { Bulk } from './percept'
 import { colourDifference, labOfHex, nameColour, COLOURLESS, type Colour, type Lab } from './colour'
@@ -98,6 +98,12 @@ const issuedHabit: Readonly<Record<SaltData['form'], HabitWord>> = {
   lumps: 'granular',
 }
 
+/** Silver as it lies on glass. */
+const MIRROR = '#b9bcbf'
+/** From its ammine, which gives it up slowly, silver grows on the glass; from its free ion it falls as grey flocks. Source: Vogel. */
+const silvers = (vessel: Vessel): boolean => vessel.organic !== null && (vessel.contents?.pH ?? 0) > 8 && concentration(vessel, 'NH3') > AMMINE_M
+const AMMINE_M = 1e-3
+
 /** Solids of the equilibrium, and those that oxidation or reduction made; what was strewn in by hand is no precipitate. */
 function solidsOf(vessel: Vessel): Omit<SolidSeen, 'amount' | 'rests'>[] {
   const settled = (vessel.contents?.solids ?? []).map(({ solid, mg }) => {
@@ -113,7 +119,15 @@ function solidsOf(vessel: Vessel): Omit<SolidSeen, 'amount' | 'rests'>[] {
     const data = inertById.get(formula)
     if (!data || vessel.strewn.has(formula)) return []
     const mg = mol * molarMass(parseFormula(formula)) * 1000
-    return [{ species: formula, colour: nameColour(labOfHex(data.colour.hex)), habit: data.habit, mgPerMl: mg / vessel.volume_mL }]
+    const mirror = formula === 'Ag' && silvers(vessel)
+    return [
+      {
+        species: formula,
+        colour: nameColour(labOfHex(mirror ? MIRROR : data.colour.hex)),
+        habit: mirror ? ('mirror' as const) : data.habit,
+        mgPerMl: mg / vessel.volume_mL,
+      },
+    ]
   })
   // What no liquid has taken up lies there as the powder it was.
   const resisting = [...vessel.dry].flatMap(([id, mol]) => {

@@ -88,7 +88,8 @@ export function flameOf(vessel: Vessel, step: Extract<Step, { do: 'flame' }>): F
   const own = (amounts.get(SODIUM) ?? 0) / Math.max(total, 1e-12)
   const lasts = main.component === SODIUM && own < 0.5 * foreign ? 'flash' : data.lasts
   return {
-    colour: nameFlame(colourOfLight(lit.map(({ nm, light }) => ({ nm, power: light })))),
+    // Several metals come one after the other, each for itself: what is named is the brightest, not a blend.
+    colour: nameFlame(colourOfLight(lit.filter((l) => l.component === main.component).map(({ nm, light }) => ({ nm, power: light })))),
     lines: seen.map((l) => l.nm).sort((a, b) => a - b),
     lasts,
     sooty: false,

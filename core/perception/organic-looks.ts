@@ -12,6 +12,8 @@ export type Look =
       readonly grams: number
       /** mg that a millilitre keeps dissolved before anything is seen. */
       readonly kept?: number
+      /** Minutes left to stand after which its drops have run together to a layer on top. */
+      readonly parts_min?: number
     }
   | { readonly is: 'dye'; readonly bands: readonly Band[] }
   | { readonly is: 'oil'; readonly hex: string; readonly heavy: boolean }
@@ -77,7 +79,8 @@ function tritylColour(s: Structure): Look {
 /** What is kept track of, by its formula in the rules' equations. */
 export const LOOKS: Readonly<Record<string, (s: Structure, pH: number) => Look | null>> = {
   RBr: bromoCompound,
-  RCl: () => ({ is: 'solid', hex: WHITE, habit: 'turbid', grams: 100, kept: 15 }),
+  RCl: () => ({ is: 'solid', hex: WHITE, habit: 'turbid', grams: 100, kept: 15, parts_min: 8 }),
+  RCCAg: () => solid('#efece2', 'flocculent', 200),
   RO: (s) => (has(s, 'phenol', 'arylamine-primary') ? solid('#5c3d22', 'flocculent', 120) : null),
   'ROCe^3+': () => dye([490, 12, 5000]),
   R2CC6H4N4O4: hydrazone,
@@ -85,6 +88,7 @@ export const LOOKS: Readonly<Record<string, (s: Structure, pH: number) => Look |
   'RCHOHSO3^-': () => solid(WHITE, 'crystalline', 220),
   'RCONHOFe^2+': () => dye([525, 1000, 5500]),
   'ROFe^2+': ironColour,
+  'RCOOFe^2+': (s) => (has(s, 'arene') ? solid('#d8b48c', 'flocculent', 200) : dye([470, 900, 5200])),
   RN2C10H7O: () => solid('#d8431f', 'flocculent', 300),
   R2NNO: () => oil('#f0d860', true),
   R2NRNO: (_, pH) => (pH > 7 ? solid('#3c8a50', 'flocculent', 150) : dye([430, 3000, 7000])),

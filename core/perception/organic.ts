@@ -109,7 +109,7 @@ export function organicSolids(
   const { organic } = vessel
   if (!organic || vessel.volume_mL <= 0) return []
   const made = [...madeIn(vessel)].flatMap(({ formula, look, mol }) =>
-    look.is === 'solid'
+    look.is === 'solid' && !hasParted(look, vessel)
       ? [
           {
             species: formula,
@@ -137,16 +137,23 @@ export function organicSolids(
   return [...made, ...left]
 }
 
+/** Whether drops have had the time to run together. */
+const hasParted = ({ parts_min }: Extract<Look, { is: 'solid' }>, { settled, rested_min }: Vessel): boolean =>
+  parts_min !== undefined && settled && rested_min >= parts_min
+
 /** Oils beside the water: an unknown that does not dissolve, a reagent that is its own solvent, or what a rule made. */
 export function organicLayers(vessel: Vessel): { rests: 'upper' | 'lower'; colour: Colour; solvent: string }[] {
   const { organic } = vessel
   if (!organic || vessel.volume_mL <= 0) return []
   const layers: { rests: 'upper' | 'lower'; colour: Colour; solvent: string }[] = []
   const heavier = strongAcid(vessel.totals, vessel.volume_mL) > 12 ? 1.84 : waterIn(vessel) > 0.05 ? 1 : 0.8
-  for (const { look } of madeIn(vessel))
+  for (const { look, mol } of madeIn(vessel)) {
+    if (look.is === 'solid' && hasParted(look, vessel) && (mol * look.grams * 1000) / vessel.volume_mL > (look.kept ?? 0))
+      layers.push({ rests: 'upper', colour: nameColour(labOfHex(look.hex)), solvent: 'oil' })
     // Without water all of it is one liquid.
     if (look.is === 'oil' && waterIn(vessel) > 0.05)
       layers.push({ rests: look.heavy ? 'lower' : 'upper', colour: nameColour(labOfHex(look.hex)), solvent: 'oil' })
+  }
   for (const [smiles] of organic.compounds) {
     const structure = structureOf(smiles)
     if (sampleLook(structure).form !== 'liquid' || (organic.dissolved.get(smiles) ?? 0) > 0.95 || unreacted(vessel, smiles) < 0.1) continue

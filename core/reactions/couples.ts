@@ -643,7 +643,7 @@ export const COUPLES: readonly Couple[] = [
     metal: true,
     potential_V: 0.796,
     // In clear nitric acid solution a hundredth part falls apart, and no drop of metal is seen.
-    gate: { rule: 'mercury-i-keeps', apart_V: 0.05 },
+    gate: { rule: 'mercury-i-keeps', apart_V: 0.08 },
     source: 'smith-martell',
   },
   metal('Ag', 'Ag^+', 1, 0.7996, {

@@ -231,6 +231,8 @@ export interface SolventData {
   readonly family: SolventFamily
   /** g/mL: heavier than water it is the lower layer. */
   readonly density: number
+  /** Among organic matter it is a reagent too, found in the catalogue under the same name. */
+  readonly takesPart?: boolean
   readonly caution: string
 }
 

@@ -19,7 +19,9 @@ export function addTo(bench: Bench, step: Extract<Step, { do: 'add' }>, start: V
   const { shift } = conditions
   const vessel = { ...start, headspace: new Map<string, number>() }
   if (step.mg !== undefined) return addSolid(step.reagent, step.mg, vessel, shift)
-  const solvent = findSolvent(step.reagent)
+  const found = findSolvent(step.reagent)
+  // Among organic matter it is a reagent as well, and counted as its molecules.
+  const solvent = found?.takesPart && vessel.organic ? undefined : found
   if (solvent && vessel.organic && vessel.volume_mL === 0) return addMedium(bench, step, solvent, vessel)
   if (solvent) return addSolvent(bench, step, solvent, vessel)
   const reagent = strengthened(findReagent(step.reagent), conditions)

@@ -1,6 +1,7 @@
 import { acidExcess, chemistryOf, newState, rootBetween, solveSystem, stateFrom, type Chemistry, type Shift, type State } from '../equilibrium'
 import { AQUEOUS, COMPONENTS, gasById, molarMass, type Extract, type Gas, type Solid, type Solution, type SolventData } from '../species'
 import { celsius, GAS_CONSTANT_L_atm, kelvin, LN10, ROOM, type Celsius } from '../units'
+import { inEthanol } from './alcohol'
 import { convert, mayConvert } from './convert'
 import { pourAgents, splitOrganic, type OrganicMatter } from './matter'
 import { mayReact, react, type Reacting } from './redox'
@@ -175,8 +176,9 @@ const MOST_CONVERSIONS = 6
  * The vessel with its equilibrium worked out at its temperature, oxidation and reduction included.
  * @param shift constants to disturb, for robustness runs
  */
-export function settleEquilibrium(given: Vessel, shift?: Shift): Vessel {
+export function settleEquilibrium(given: Vessel, asked?: Shift): Vessel {
   if (given.volume_mL <= 0) return { ...given, contents: null }
+  const shift = inEthanol(given.totals, given.volume_mL, asked)
   const vessel = given.exchanged || given.temperature < EXCHANGES_C ? given : { ...given, exchanged: true }
   let { totals, inert, reacted } = vessel
   let contents = equilibrate(vessel, totals, shift, vessel.contents)
@@ -206,7 +208,7 @@ export function settleEquilibrium(given: Vessel, shift?: Shift): Vessel {
   }
   // Made by reduction, the metal takes up what is there as it comes.
   if (!vessel.exchanged && madeAnew(given.totals, totals)) {
-    return settleEquilibrium({ ...vessel, exchanged: true, totals, inert, reacted, contents }, shift)
+    return settleEquilibrium({ ...vessel, exchanged: true, totals, inert, reacted, contents }, asked)
   }
   const there = new Set(contents.solids.map((s) => s.solid.id))
   const gated = contents.solids.filter((s) => s.solid.data.gate).map((s) => s.solid.id)

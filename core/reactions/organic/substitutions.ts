@@ -196,6 +196,15 @@ export const substitutions = [
     source: 'shriner',
   }),
   defineOrganic({
+    id: 'silver-acetylide',
+    says: 'A triple bond at the end of a chain gives diamminesilver a white silver acetylide, which explodes when dry: it is destroyed with acid at once.',
+    equation: 'RCCH + Ag(NH3)2^+ -> RCCAg + NH3 + NH4^+',
+    sites: (s) => count(s, 'alkyne-terminal'),
+    halfLife_min: () => 0.05,
+    when: { pHFrom: 8, beside: 'NH3' },
+    source: 'vogel-organic',
+  }),
+  defineOrganic({
     id: 'lucas',
     says: 'Zinc chloride in concentrated hydrochloric acid clouds with tertiary, allylic and benzylic alcohols at once, with secondary ones in some five minutes, with primary ones not at all in the cold.',
     equation: 'ROH + H^+ + Cl^- -> RCl + H2O',

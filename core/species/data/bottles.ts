@@ -51,6 +51,7 @@ export const bottles: readonly ReagentData[] = [
     bottle('dithizone', 'C13H12N4S', ['dithizone'], { C13H12N4S: 1 }, { '0.005 %': 0.0002 }),
     bottle('rhodamine-b', 'C28H31ClN2O3', ['rhodamine B'], { 'C28H31N2O3^+': 1, 'Cl^-': 1 }, { '0.1 %': 0.002 }),
     bottle('sodium-rhodizonate', 'Na2C6O6', ['sodium rhodizonate', 'rhodizonate'], { 'Na^+': 2, 'C6O6^2-': 1 }, { '0.5 %': 0.02 }, 'Made fresh: it keeps for an hour.'),
+    bottle('starch-solution', 'C6H10O5', ['starch solution', 'starch', 'starch indicator'], { C6H10O5: 1 }, { '1 %': 0.06 }),
     bottle('thiourea', 'CH4N2S', ['thiourea'], { 'SC(NH2)2': 1 }, { '1 M': 1 }, 'Thiourea is a suspected carcinogen: gloves.'),
     bottle('hydrogen-peroxide', 'H2O2', ['hydrogen peroxide', 'peroxide'], { H2O2: 1 }, { '3 %': 0.9, '6 %': 1.8, '30 %': 9 }, 'Peroxide bleaches skin and foams when heated with alkali.'),
     bottle('tin-ii-chloride', 'SnCl2', ['tin(II) chloride', 'stannous chloride'], { 'Sn^2+': 1, 'Cl^-': 6, 'H^+': 4 }, { '0.25 M': 0.25 }, 'Kept over tin, in acid: old tin(II) chloride has turned to tin(IV).'),

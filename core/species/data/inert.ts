@@ -42,6 +42,7 @@ export const solvents: readonly SolventData[] = [
   { id: 'pentanol', name: 'pentanol', formula: 'C5H12O', aliases: ['amyl alcohol', 'pentan-1-ol', '3-methylbutan-1-ol'], family: 'alcohol', density: 0.81, caution: 'Pentanol is flammable and makes one cough.' },
   { id: 'dichloromethane', name: 'dichloromethane', formula: 'CH2Cl2', aliases: ['methylene chloride'], family: 'chlorinated', density: 1.33, caution: 'Dichloromethane: in the hood; into the halogenated waste.' },
   { id: 'carbon-tetrachloride', name: 'carbon tetrachloride', formula: 'CCl4', aliases: ['tetrachloromethane'], family: 'chlorinated', density: 1.59, caution: 'Carbon tetrachloride harms the liver and is banned in most places: use dichloromethane or cyclohexane.' },
+  { id: 'chloroform', name: 'chloroform', formula: 'CHCl3', aliases: ['trichloromethane'], family: 'chlorinated', density: 1.48, takesPart: true, caution: 'Chloroform is suspected of causing cancer: in the hood; into the halogenated waste.' },
   { id: 'cyclohexane', name: 'cyclohexane', formula: 'C6H12', aliases: [], family: 'hydrocarbon', density: 0.78, caution: 'Cyclohexane is flammable.' },
   { id: 'heptane', name: 'heptane', formula: 'C7H16', aliases: [], family: 'hydrocarbon', density: 0.68, caution: 'Heptane is flammable.' },
   { id: 'hexane', name: 'hexane', formula: 'C6H14', aliases: [], family: 'hydrocarbon', density: 0.66, caution: 'Hexane harms the nerves: use heptane or cyclohexane.' },

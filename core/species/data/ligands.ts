@@ -12,6 +12,14 @@ export const ligandAqueous: readonly AqueousData[] = [
     // Rings and chains of all lengths, counted as the shortest.
     spectrum: bands('cotton', [370, 900, 5200], [300, 3000, 6000]),
   },
+  { formula: 'C6H10O5', name: 'starch, a glucose unit of it' },
+  {
+    formula: 'C6H10O5I3^-',
+    name: 'iodine in starch',
+    from: { C6H10O5: 1, I2: 1, 'I^-': 1 },
+    logK: logK(7.5, 'kolthoff', { dH: -90, note: 'set so that 1e-5 mol/L of iodine is seen in the cold, and hardly any near boiling' }),
+    spectrum: bands('kolthoff', [600, 30_000, 7000]),
+  },
   { formula: 'SCN^-', name: 'thiocyanate' },
   { formula: 'C2O4^2-', name: 'oxalate', takesProtons: 1 },
   { formula: 'HC2O4^-', name: 'hydrogenoxalate', from: { 'C2O4^2-': 1, 'H^+': 1 }, logK: logK(4.266, 'smith-martell', { dH: 6 }) },
