@@ -19,7 +19,7 @@ interface Shaded {
 }
 
 /** Forms as the habit of what comes down. */
-const HABIT_OF: Readonly<Record<string, string>> = { crystals: 'crystalline', powder: 'powdery', granules: 'granular' }
+const HABIT_OF: Readonly<Record<string, string>> = { crystals: 'crystalline', powder: 'powdery', granules: 'granular', liquid: 'oily' }
 
 /** The smell of what is named beside "smell". */
 const SMELL_OF: Readonly<Record<string, string>> = {

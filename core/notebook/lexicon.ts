@@ -584,6 +584,18 @@ define({ is: 'form', value: 'granules' }, 'granules')
 define({ is: 'solid' }, 'solid')
 define({ is: 'form' }, 'salt', 'substance')
 define({ is: 'appears' }, 'separates', 'separate', 'separated', 'appears', 'appeared', 'comes down', 'came down', 'settles out', 'falls')
+define(
+  { is: 'form', value: 'liquid' },
+  'oily liquid',
+  'viscous liquid',
+  'viscous oil',
+  'mobile liquid',
+  'volatile liquid',
+  'syrup',
+  'syrupy liquid',
+  'thick liquid',
+  'oil',
+)
 define({ is: 'form', value: 'moist' }, 'moist', 'deliquesces', 'deliquescent', 'deliquesced', 'sticky', 'turns wet', 'runs wet')
 define({ is: 'form', value: 'bloom' }, 'bloom', 'white bloom', 'effloresces', 'efflorescent', 'effloresced', 'weathered')
 define(

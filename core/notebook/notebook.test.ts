@@ -36,6 +36,9 @@ describe('bench shorthand', () => {
     ['starch iodide -> blue', ['paper.starch iodide paper=blue']],
     ['brisk effervescence', ['gas.present=yes', 'gas.vigour=brisk']],
     ['colourless crystals', ['appearance.form=crystals', 'appearance.colour=colourless']],
+    ['brown oily liquid', ['appearance.form=liquid', 'appearance.colour=brown']],
+    ['colourless oil', ['appearance.form=liquid', 'appearance.colour=colourless']],
+    ['yellow oil sinks', ['precipitate.present=yes', 'precipitate.colour=yellow', 'precipitate.habit=oily', 'precipitate.rests=settled']],
   ])('“%s”', (line, expected) => {
     expect(brief(line)).toEqual(expected)
   })

@@ -2,7 +2,7 @@ import { COMPONENTS, COMPONENT_INDEX, dryPhase, FLAMES, parseFormula } from '../
 import { gasesOver, type Step, type Vessel } from '../tube'
 import type { Lasts, LineColour } from '../vocabulary'
 import { COLOURLESS, colourDifference, labOfHex, nameColour, type Colour, type Lab } from './colour'
-import { colourOfLight } from './spectrum'
+import { colourOfLight, luminanceOf } from './spectrum'
 
 export interface FlamePercept {
   readonly colour: Colour
@@ -81,15 +81,18 @@ export function flameOf(vessel: Vessel, step: Extract<Step, { do: 'flame' }>): F
   const brightest = Math.max(0, ...lit.map((l) => l.light))
   const spread = step.through === 'spectroscope'
   const seen = lit.filter((l) => (spread ? l.light >= LINE_SEEN : l.light >= LEAST_SEEN && l.light >= FAINTEST_LINE * brightest))
-  const main = lit.find((l) => l.light === brightest)
-  const data = main && FLAMES.get(main.component)
-  if (!data || brightest < LEAST_SEEN) return { colour: COLOURLESS, lines: seen.map((l) => l.nm), lasts: 'brief', sooty: false, ...apart(step) }
+  const lightOf = (component: number): { nm: number; power: number }[] =>
+    lit.filter((l) => l.component === component).map(({ nm, light }) => ({ nm, power: light }))
+  // Several metals come one after the other, each for itself: what is named is the brightest, not a blend.
+  const [main] = [...new Set(lit.map((l) => l.component))].sort((a, b) => luminanceOf(lightOf(b)) - luminanceOf(lightOf(a)))
+  const data = main === undefined ? undefined : FLAMES.get(main)
+  if (main === undefined || !data || brightest < LEAST_SEEN)
+    return { colour: COLOURLESS, lines: seen.map((l) => l.nm), lasts: 'brief', sooty: false, ...apart(step) }
   // What a fingerprint leaves is gone in a moment.
   const own = (amounts.get(SODIUM) ?? 0) / Math.max(total, 1e-12)
-  const lasts = main.component === SODIUM && own < 0.5 * foreign ? 'flash' : data.lasts
+  const lasts = main === SODIUM && own < 0.5 * foreign ? 'flash' : data.lasts
   return {
-    // Several metals come one after the other, each for itself: what is named is the brightest, not a blend.
-    colour: nameFlame(colourOfLight(lit.filter((l) => l.component === main.component).map(({ nm, light }) => ({ nm, power: light })))),
+    colour: nameFlame(colourOfLight(lightOf(main))),
     lines: seen.map((l) => l.nm).sort((a, b) => a - b),
     lasts,
     sooty: false,

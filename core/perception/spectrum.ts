@@ -79,6 +79,10 @@ export function colourOfLight(lines: readonly { readonly nm: number; readonly po
   const fz = labCurve(z * scale)
   return { mode: 'lab65', l: 116 * fy - 16, a: 500 * (fx - fy), b: 200 * (fy - fz) }
 }
+/** How bright such light is to the eye, in the units of its powers: each wavelength by the eye's response to it. */
+export const luminanceOf = (lines: readonly { readonly nm: number; readonly power: number }[]): number =>
+  lines.reduce((sum, { nm, power }) => sum + power * matching.y(nm), 0)
+
 /** Mean of the tristimulus values a flame is shown at. */
 const LIT = 0.4
 

@@ -32,7 +32,7 @@ export interface RedoxGate {
   readonly onlyInPairs?: boolean
   readonly passesBy?: Spared | readonly Spared[]
   /** More force that it wants where it falls apart with a couple of its own species, V. */
-  readonly apart_V?: number
+  readonly apart_V?: { readonly weakAcid: number; readonly strongAcid: number }
   /** It takes only what is open to air (see `openToAir`). */
   readonly onlyOpenToAir?: boolean
 }
@@ -643,7 +643,7 @@ export const COUPLES: readonly Couple[] = [
     metal: true,
     potential_V: 0.796,
     // In clear nitric acid solution a hundredth part falls apart, and no drop of metal is seen.
-    gate: { rule: 'mercury-i-keeps', apart_V: 0.08 },
+    gate: { rule: 'mercury-i-keeps', apart_V: { weakAcid: 0.05, strongAcid: 0.08 } },
     source: 'smith-martell',
   },
   metal('Ag', 'Ag^+', 1, 0.7996, {

@@ -123,7 +123,7 @@ function strongestPair(mix: Reacting, contents: Contents, turns: ReadonlyMap<str
       if (turns.size > 0 && (turns.get(pairId(oxidant.couple, reductant.couple)) ?? 0) >= MOST_TURNS) continue
       const slow = overpotential(oxidant, mix) + overpotential(reductant, mix) + (reductant.couple.gate?.reluctant_V ?? 0)
       // What falls apart by itself has no other to wait for, unless its gate speaks of that too.
-      const threshold = DRIVING_FORCE + (sharesSpecies(oxidant, reductant) ? (oxidant.couple.gate?.apart_V ?? 0) : slow)
+      const threshold = DRIVING_FORCE + (sharesSpecies(oxidant, reductant) ? apartForce(oxidant, mix) : slow)
       if (apart - threshold > most) {
         most = apart - threshold
         best = { oxidant, reductant, threshold }
@@ -132,6 +132,11 @@ function strongestPair(mix: Reacting, contents: Contents, turns: ReadonlyMap<str
   }
   return best
 }
+
+/** Strong acid from which on the greater of the two forces holds, mol/L. */
+const STRONGLY_ACID = 0.2
+const apartForce = ({ couple: { gate } }: Prepared, mix: Reacting): number =>
+  gate?.apart_V?.[mix.strongAcid >= STRONGLY_ACID ? 'strongAcid' : 'weakAcid'] ?? 0
 
 const overpotential = ({ couple: { gate } }: Prepared, mix: Reacting): number =>
   gate?.overpotential_V?.[mix.temperature >= WARM ? 'hot' : 'cold'] ?? 0
