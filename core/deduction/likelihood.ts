@@ -193,7 +193,9 @@ const CHANNELS: Readonly<Record<string, Channel>> = {
     percept.solution &&
     (percept.deposit
       ? table({ milky: percept.deposit.amount === 'trace' ? 0.5 : 0.92, 'milky then clear': 0.04 }, 0.04)
-      : table({ clear: 0.94 }, 0.03)),
+      : percept.clouded
+        ? table({ 'milky then clear': 0.6, clear: 0.2, milky: 0.15 }, 0.05)
+        : table({ clear: 0.94 }, 0.03)),
   'gas.species':
     ({ percept }) =>
     (value) =>

@@ -162,7 +162,7 @@ export function observationsFromLook(look: SeenLook, asked = ''): Observation[] 
     return seen
   }
   if (asked.includes('lime water')) {
-    say('lime-water', look.precipitate ? 'milky' : 'clear')
+    say('lime-water', look.precipitate ? 'milky' : look.clouded ? 'milky then clear' : 'clear')
     return seen
   }
   if (look.precipitate) {

@@ -130,6 +130,22 @@ describe('oxidising and reducing', () => {
   })
 })
 
+test.each([
+  ['sulfite', 'Na2SO3', 400, 'clear'],
+  ['a little carbonate', 'Na2CO3', 10, 'cloudy'],
+])('lime water and the gas of %s in acid', (_, formula, mg, clarity) => {
+  const percept = seen(
+    salt(formula),
+    { do: 'take', into: 'A', mg },
+    add('HCl 2 M', { mL: 3 }),
+    warm(2),
+    { do: 'add', to: 'B', reagent: 'lime water', mL: 1 },
+    { do: 'bubble', from: 'A', through: 'B' },
+    { do: 'look', at: 'B' },
+  )
+  expect([percept.solution?.clarity === 'clear' ? 'clear' : 'cloudy', percept.clouded ?? false]).toEqual([clarity, clarity === 'clear'])
+})
+
 describe('in the dry tube', () => {
   test('lead nitrate gives oxygen enough to relight a splint', () => {
     expect(seen(salt('Pb(NO3)2'), speck, ignited, splint('glowing')).splint).toBe('relights')

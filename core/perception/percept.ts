@@ -54,6 +54,8 @@ export interface Sight {
   readonly deposit: { readonly colour: Colour; readonly habit: HabitWord; readonly amount: Amount; readonly rests: Rests } | null
   /** Whether the solid there was before this step has gone. */
   readonly dissolved: 'yes' | 'partly' | 'no' | null
+  /** Gas that was led in brought down a solid that it took up again. */
+  readonly clouded?: true
   /** A second liquid beside the water. */
   readonly layers: readonly LayerPercept[]
   readonly gases: readonly GasPercept[]

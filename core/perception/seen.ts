@@ -36,6 +36,8 @@ export interface SeenLook {
   readonly solution: { readonly colour: SeenColour; readonly clarity: Clarity } | null
   readonly precipitate: { readonly colour: SeenColour; readonly habit: HabitWord; readonly amount: Amount; readonly rests: Rests } | null
   readonly dissolves: 'yes' | 'partly' | 'no' | null
+  /** A solid came and went while gas was led in. */
+  readonly clouded?: true
   readonly layer: { readonly colour: SeenColour; readonly rests: 'upper' | 'lower' } | null
   readonly gas: { readonly colour: SeenColour; readonly vigour: Vigour; readonly smell: Smell | null } | null
   readonly papers: readonly { readonly paper: Paper; readonly from: SeenColour; readonly to: SeenColour }[]
@@ -129,6 +131,7 @@ export function seenLook(percept: Percept, before: Percept | null, step: number,
     solution: solution && { colour: colour(solution.colour), clarity: solution.clarity },
     precipitate: deposit && { colour: colour(deposit.colour), habit: deposit.habit, amount: deposit.amount, rests: deposit.rests },
     dissolves: dissolvedSince(percept, before),
+    ...(percept.clouded ? { clouded: true } : {}),
     layer: layer ? { colour: colour(layer.colour), rests: layer.rests } : null,
     gas: gas ? { colour: colour(gas.colour), vigour: gas.vigour, smell: gas.smell } : null,
     papers: percept.papers.map(({ paper, from, to }) => ({ paper, from: colour(from), to: colour(to) })),

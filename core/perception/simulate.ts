@@ -76,7 +76,7 @@ export function run(sample: Sample, steps: readonly Step[], conditions: Conditio
 
 /** What a look at a vessel tells of what last happened in it. */
 interface Happened {
-  readonly sight: () => Pick<Sight, 'gases' | 'ring'>
+  readonly sight: () => Pick<Sight, 'gases' | 'ring' | 'clouded'>
   readonly equations: () => readonly string[]
 }
 
@@ -101,8 +101,8 @@ export interface Unseen {
 
 const happened = ({ sight, told }: Unseen, before: Happened | undefined): Happened => ({
   sight: once(() => {
-    const { gases, ring } = sight()
-    return { gases, ...(ring ? { ring } : {}) }
+    const { gases, ring, clouded } = sight()
+    return { gases, ...(ring ? { ring } : {}), ...(clouded ? { clouded } : {}) }
   }),
   equations: once(() => (told().equations.length > 0 ? told().equations : (before?.equations() ?? []))),
 })
@@ -214,6 +214,7 @@ function see(event: Event, count: number): Sight {
     precipitates: seen.map(({ species, colour, habit, amount, rests }) => ({ species, colour, habit, amount, rests })),
     deposit: whole && { colour: whole.colour, habit: whole.habit, amount: whole.amount, rests: whole.rests },
     dissolved: organicDissolved(event) ?? dissolvedIn(before, after),
+    ...(cloudedOnTheWay(event) ? { clouded: true } : {}),
     layers: [...layersOf(after), ...organicLayers(after)],
     gases,
     papers,
@@ -243,6 +244,15 @@ function burningOf(compound: Structure, step: Step): FlamePercept | undefined {
 /** Acid fumes from a reaction in a solvent without water. */
 const fumesOf = (event: Event): GasPercept[] =>
   organicFumes(event).map((species) => ({ species, vigour: 'slight', colour: COLOURLESS, smell: 'pungent, acid' }))
+
+/** Shares of the gas at which one looks, the first bubbles among them, whether the liquid has clouded. */
+const GLANCES = [0.001, 0.003, 0.01, 0.03, 0.1, 0.3]
+/** Whether a solid stood in the liquid while gas was led in, and is gone at the end. */
+const cloudedOnTheWay = ({ onTheWay, before, after }: Event): boolean =>
+  onTheWay !== undefined &&
+  solidsSeen(after).length === 0 &&
+  solidsSeen(before).length === 0 &&
+  GLANCES.some((share) => solidsSeen(onTheWay(share)).length > 0)
 
 const mgPerMl = (vessel: Vessel): number => solidsSeen(vessel).reduce((sum, s) => sum + s.mgPerMl * vessel.volume_mL, 0)
 

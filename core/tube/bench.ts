@@ -33,6 +33,7 @@ export function perform(bench: Bench, step: Step): { bench: Bench; event: Event 
     poured: done.poured,
     escaped: done.escaped ?? [],
     passed: done.passed ?? [],
+    onTheWay: done.onTheWay,
     roasted: done.roasted,
     interface: done.interface,
     drops: done.drops,
@@ -188,15 +189,18 @@ function passGas(vessel: Vessel, formula: string, minutes: number, shift: Shift 
 /** Gas led into a liquid: what it does not take up goes on. */
 function absorb(vessel: Vessel, gases: ReadonlyMap<string, number>, shift: Shift | undefined): Done {
   if (vessel.volume_mL === 0) throw new StepError('through', 'a vessel with liquid in it')
-  const totals = Float64Array.from(vessel.totals)
-  for (const [id, mol] of gases)
-    for (const [component, n] of gasById.get(id)?.terms ?? []) totals[component] = (totals[component] as number) + n * mol
-  const { vessel: after, escaped } = release(settleEquilibrium({ ...vessel, totals, settled: false }, shift), shift)
+  const withShare = (share: number): ReturnType<typeof release> => {
+    const totals = Float64Array.from(vessel.totals)
+    for (const [id, mol] of gases)
+      for (const [component, n] of gasById.get(id)?.terms ?? []) totals[component] = (totals[component] as number) + n * mol * share
+    return release(settleEquilibrium({ ...vessel, totals, settled: false }, shift), shift)
+  }
+  const { vessel: after, escaped } = withShare(1)
   const passed = [...gases].flatMap(([id, mol]) => {
     const gas = gasById.get(id)
     return gas ? [{ gas, mol: mol - (escaped.find((e) => e.gas.id === id)?.mol ?? 0) }] : []
   })
-  return { after, passed }
+  return { after, passed, onTheWay: (share) => withShare(share).vessel }
 }
 
 function bubble(bench: Bench, step: Extract<Step, { do: 'bubble' }>, through: Vessel): Done {

@@ -53,6 +53,8 @@ export interface Event {
   readonly escaped: readonly Escaped[]
   /** Gas led in that the liquid kept, mol. */
   readonly passed: readonly Passed[]
+  /** The vessel at so large a share of the gas that was led in, worked out when it is asked for. */
+  readonly onTheWay: ((share: number) => Vessel) | undefined
   /** Where a heavy acid was let run under a liquid: the two as they meet, worked out when it is looked at. */
   readonly interface: (() => readonly Vessel[]) | undefined
   /** What dry heating did, stage by stage; undefined where nothing was heated dry. */
@@ -164,6 +166,7 @@ export interface Done {
   readonly poured?: Vessel
   readonly escaped?: readonly Escaped[]
   readonly passed?: readonly Passed[]
+  readonly onTheWay?: (share: number) => Vessel
   readonly drops?: number
   readonly roasted?: readonly RoastStage[]
   readonly interface?: () => readonly Vessel[]
