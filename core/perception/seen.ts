@@ -37,7 +37,7 @@ export interface SeenLook {
   readonly precipitate: { readonly colour: SeenColour; readonly habit: HabitWord; readonly amount: Amount; readonly rests: Rests } | null
   readonly dissolves: 'yes' | 'partly' | 'no' | null
   /** A solid came and went while gas was led in. */
-  readonly clouded?: true
+  readonly clouded?: true | undefined
   readonly layer: { readonly colour: SeenColour; readonly rests: 'upper' | 'lower' } | null
   readonly gas: { readonly colour: SeenColour; readonly vigour: Vigour; readonly smell: Smell | null } | null
   readonly papers: readonly { readonly paper: Paper; readonly from: SeenColour; readonly to: SeenColour }[]
