@@ -1,4 +1,16 @@
-import { agentById, COMPONENTS, dryPhase, findReagent, findSolvent, inertById, parseFormula, UnknownReagent, type Solution } from '../species'
+import {
+  agentById,
+  COMPONENTS,
+  dryPhase,
+  findReagent,
+  findSolvent,
+  hasTrait,
+  inertById,
+  ionsWith,
+  parseFormula,
+  UnknownReagent,
+  type Solution,
+} from '../species'
 import { structureOf } from '../structure'
 import type { Step } from './procedure'
 import { emptyVessel, pour, settleEquilibrium, type Vessel } from './vessel'
@@ -54,6 +66,8 @@ export const WASTE_CARES = {
   'reduce-oxidiser': 'reduce it first: sodium hydrogensulfite or thiosulfate, until starch iodide paper stays white',
   'destroy-sodium':
     'what is left of the sodium: when quite cold, and no flame near, propan-2-ol drop by drop in the hood until no gas comes, only then water',
+  'bring-down-silver':
+    'bring the silver down at once with sodium sulfide, until nothing more comes: ammoniacal silver goes off on standing, and no acid may come to this jar',
   sharps: 'broken tubes go to the sharps',
 } as const
 export type WasteCare = keyof typeof WASTE_CARES
@@ -71,12 +85,12 @@ export interface Waste {
 const HEAVY = ['Pb', 'Hg', 'Cd', 'As', 'Sb', 'Bi', 'Cr', 'Ba', 'Ni', 'Co', 'Sn', 'Cu', 'Mo', 'Zr', 'Ce']
 /** Metals whose sulfides give no hydrogen sulfide with dilute acid. */
 const KEEPS_SULFIDE = ['Ag', 'Pb', 'Hg', 'Bi', 'Cu', 'As', 'Sb', 'Sn', 'Cd']
-const SULFIDES: ReadonlySet<string> = new Set(['HS^-', 'S2^2-', 'CH3CSNH2'])
-const CYANIDES: ReadonlySet<string> = new Set(['CN^-', 'SCN^-', 'Fe(CN)6^4-', 'Fe(CN)6^3-', 'Fe(CN)5NO^2-'])
+/* Of what is in bottles and not among the ions of the scheme. */
+const SULFIDES: ReadonlySet<string> = new Set([...ionsWith('gives-sulfide'), 'S2^2-', 'CH3CSNH2'])
+const CYANIDES: ReadonlySet<string> = new Set([...ionsWith('gives-cyanide'), 'CN^-', 'Fe(CN)5NO^2-'])
 const OXIDISERS: ReadonlySet<string> = new Set([
-  'MnO4^-',
+  ...ionsWith('oxidising-waste'),
   'MnO4^2-',
-  'ClO3^-',
   'ClO4^-',
   'ClO2',
   'ClO^-',
@@ -104,7 +118,7 @@ const BRINGS: readonly (readonly WasteTrait[])[] = COMPONENTS.map((formula): rea
   ...(SULFIDES.has(formula) ? (['sulfide'] as const) : []),
   ...(hasElement(formula, ['Ag']) ? (['silver'] as const) : []),
   ...(hasElement(formula, HEAVY) ? (['heavy-metal'] as const) : []),
-  ...(formula === 'CrO4^2-' || formula === 'CrO2Cl2' ? (['chromium-vi'] as const) : []),
+  ...(hasTrait(formula, 'chromium-vi') || formula === 'CrO2Cl2' ? (['chromium-vi'] as const) : []),
   ...(OXIDISERS.has(formula) ? (['oxidiser'] as const) : []),
   ...(HYPOHALITES.has(formula) ? (['hypohalite'] as const) : []),
   ...(ORGANICS.has(formula) ? (['organic'] as const) : []),
@@ -200,6 +214,8 @@ const union = (holdings: Iterable<Holding>): Set<WasteTrait> => {
 export function wasteFor(holdings: Iterable<Holding>): Waste {
   const held = union(holdings)
   const noAcid = held.has('cyanide') || held.has('sulfide')
+  // Chlorine and ammonium within one tube: the oxidiser is destroyed, and what then is left has another jar.
+  const isDestroyed = held.has('hypohalite') && (held.has('ammonium') || held.has('ammonia'))
   const jar: WasteJar = noAcid
     ? 'cyanide and sulfide, kept alkaline'
     : held.has('silver')
@@ -208,7 +224,7 @@ export function wasteFor(holdings: Iterable<Holding>): Waste {
         ? 'halogenated organic'
         : held.has('heavy-metal')
           ? 'heavy metals'
-          : held.has('oxidiser') && !held.has('organic')
+          : held.has('oxidiser') && !held.has('organic') && !isDestroyed
             ? 'oxidisers'
             : held.has('organic')
               ? 'organic without halogens'
@@ -223,7 +239,7 @@ export function wasteFor(holdings: Iterable<Holding>): Waste {
   if (held.has('broken-glass')) first.push('sharps')
   if (held.has('sodium')) first.push('destroy-sodium')
   if (noAcid && held.has('acid')) first.push('make-alkaline')
-  if (jar === 'silver' && held.has('ammonia')) first.push('make-acid-at-once')
+  if (held.has('silver') && held.has('ammonia')) first.push(jar === 'silver' ? 'make-acid-at-once' : 'bring-down-silver')
   if (held.has('chromium-vi') && !noAcid) first.push('reduce-chromium')
   if (held.has('oxidiser') && jar !== 'oxidisers') first.push('reduce-oxidiser')
   return { jar, first, noAcid }
@@ -264,6 +280,7 @@ export function cared(holding: Holding, { first }: Pick<Waste, 'first'>): Holdin
       drop('ammonia', 'alkali')
       held.add('acid')
     }
+    if (care === 'bring-down-silver') drop('silver')
     if (care === 'reduce-chromium') drop('chromium-vi')
     if (care === 'reduce-oxidiser') drop('oxidiser', 'hypohalite')
     if (care === 'destroy-sodium') drop('sodium')
