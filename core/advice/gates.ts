@@ -5,6 +5,7 @@ import { everyTest, isOfWhatCameDown, type SchemeTest } from '../schemes'
 import { notFusable, structureOf, type Structure } from '../structure'
 import { SAMPLE, type StepInput } from '../tube'
 import { momentsOf, type Moment } from './moments'
+import { hasTrait, ionsWith } from '../species'
 
 /** Something to stop at before a test: what could happen, with which ions, and what is asked for first. */
 export interface StopGate {
@@ -72,7 +73,7 @@ export const STOP_GATES: readonly StopGate[] = [
     id: 'chlorate-or-permanganate-with-concentrated-acid',
     says: 'A chlorate or permanganate explodes with concentrated acid.',
     asks: 'Not done until both are ruled out: heat a speck dry for oxygen, look at the colour of the solution.',
-    ions: ['ClO3^-', 'MnO4^-'],
+    ions: ionsWith('explodes-with-acid'),
     holdsFrom: 0.003,
     applies: (steps) => some(steps, (moment) => onSolid(moment) && isConcentrated(moment)),
   },
@@ -80,7 +81,7 @@ export const STOP_GATES: readonly StopGate[] = [
     id: 'chlorate-or-permanganate-boiled-down-with-concentrated-acid',
     says: 'A solution of chlorate or permanganate, boiled down, goes off with concentrated sulfuric acid.',
     asks: 'Not done while either is likely: look at the colour, seek chlorate after reduction with silver. Drops, goggles, a shield.',
-    ions: ['ClO3^-', 'MnO4^-'],
+    ions: ionsWith('explodes-with-acid'),
     holdsFrom: 0.1,
     // Not where sulfur dioxide destroys them first.
     applies: (steps) => boiledDownInAcid(steps) && !reducedFirst(steps),
@@ -89,7 +90,7 @@ export const STOP_GATES: readonly StopGate[] = [
     id: 'chromate-boiled-down-with-acid-and-alcohol',
     says: 'Chromate, boiled down and made acid with concentrated sulfuric acid, sets alcohol on fire.',
     asks: 'Not done while chromate is likely: a yellow solution that acid turns orange holds it. Reduce it first, or prove the anion another way.',
-    ions: ['CrO4^2-'],
+    ions: ionsWith('chromium-vi'),
     holdsFrom: 0.1,
     applies: (steps) => boiledDownInAcid(steps) && some(steps, ({ alcohol }) => alcohol > 0) && !reducedFirst(steps),
   },
@@ -97,7 +98,7 @@ export const STOP_GATES: readonly StopGate[] = [
     id: 'nitrate-fused-with-organic-or-sulfide',
     says: 'Nitrate fused with something that burns can explode.',
     asks: 'Not done while an organic salt, sulfide, thiocyanate or hexacyanoferrate is likely.',
-    ions: ['C2O4^2-', 'CH3COO^-', 'C4H4O6^2-', 'C6H5O7^3-', 'HS^-', 'SCN^-', 'Fe(CN)6^4-', 'Fe(CN)6^3-', 'S2O3^2-'],
+    ions: ionsWith('burns'),
     holdsFrom: 0.5,
     applies: (steps) => some(steps, ({ step, strewn }) => step.do === 'ignite' && (strewn.has('NO3^-') || strewn.has('ClO3^-'))),
   },
@@ -113,35 +114,35 @@ export const STOP_GATES: readonly StopGate[] = [
     id: 'fluoride-with-acid',
     says: 'Fluoride with acid gives hydrogen fluoride.',
     asks: `A plastic dish, calcium gluconate gel at hand. ${HOOD}`,
-    ions: ['F^-'],
+    ions: ionsWith('gives-hydrogen-fluoride'),
     applies: (steps) => some(steps, ({ strongAcid }) => strongAcid > STRONG_M),
   },
   {
     id: 'cyanide-from-complexes',
     says: 'Hexacyanoferrate or thiocyanate with warm or concentrated acid gives hydrogen cyanide, carbon monoxide or carbonyl sulfide.',
     asks: `Never smelt. ${HOOD}`,
-    ions: ['Fe(CN)6^4-', 'Fe(CN)6^3-', 'SCN^-'],
+    ions: ionsWith('gives-cyanide'),
     applies: (steps) => some(steps, (moment) => isConcentrated(moment) || (moment.strongAcid > STRONG_M && moment.heat !== 'none')),
   },
   {
     id: 'oxalate-with-concentrated-acid',
     says: 'Oxalate with concentrated acid gives carbon monoxide.',
     asks: HOOD,
-    ions: ['C2O4^2-'],
+    ions: ionsWith('gives-carbon-monoxide'),
     applies: (steps) => some(steps, isConcentratedSulfuric),
   },
   {
     id: 'nitrate-heated-strongly',
     says: 'Nitrates, ammonium nitrate above all, are heated a speck at a time and never closed.',
     asks: 'Goggles and a shield; no more than the amount given.',
-    ions: ['NO3^-', 'ClO3^-', 'MnO4^-'],
+    ions: ionsWith('heated-with-care'),
     applies: (steps) => steps.some((s) => s.do === 'ignite' && s.heat !== 'gently'),
   },
   {
     id: 'oxidiser-on-charcoal',
     says: 'Nitrates, chlorates and permanganates flare on charcoal.',
     asks: 'Heat the sample dry first; a speck, goggles, face away.',
-    ions: ['NO3^-', 'NO2^-', 'ClO3^-', 'MnO4^-'],
+    ions: ionsWith('flares-on-charcoal'),
     applies: (steps) => does(steps, 'charcoal'),
   },
 ]
@@ -149,12 +150,10 @@ export const STOP_GATES: readonly StopGate[] = [
 /** From this probability of a dangerous ion on a gate stands. */
 export const WORTH_A_GATE = 0.003
 
-/** Anions whose normal salts all dissolve in water (Vogel, solubilities; silver nitrite and acetate do not): none of them is in what came down and was washed. */
-const ALWAYS_DISSOLVED: ReadonlySet<string> = new Set(['ClO3^-', 'MnO4^-', 'NO3^-'])
 /** A gate as it stands before a test: of what is feared, what can be where the test is done. */
 function gateAt(gate: StopGate, test: Test): StopGate {
   if (!('separation' in test) || !isOfWhatCameDown(test as SchemeTest)) return gate
-  return { ...gate, ions: gate.ions.filter((ion) => !ALWAYS_DISSOLVED.has(ion)) }
+  return { ...gate, ions: gate.ions.filter((ion) => !hasTrait(ion, 'always-dissolved')) }
 }
 
 const standsAlways = (gate: StopGate): boolean => gate.ions.length === 0 && !gate.compound

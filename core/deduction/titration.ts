@@ -1,6 +1,6 @@
 import { chemistryOf, newState, solveSystem } from '../equilibrium'
 import { Runner, seenLook, type Percept, type SeenLook } from '../perception'
-import { COMPONENT_INDEX, findReagent, inComponents, parseFormula, REAGENTS } from '../species'
+import { COMPONENT_INDEX, findReagent, inComponents, ionsWith, parseFormula, REAGENTS } from '../species'
 import { stepSchema, type Sample } from '../tube'
 import { celsius } from '../units'
 
@@ -30,7 +30,7 @@ const EXCESS_DROPS = 30
 /** mol/L of the ion in a reference tube. */
 const USUAL_M = 0.05
 /** Cations that only acid chloride solutions hold. */
-const IN_ACID_CHLORIDE = new Set(['Sb^3+', 'Sn^2+', 'Sn^4+', 'Bi^3+'])
+const IN_ACID_CHLORIDE: ReadonlySet<string> = new Set(ionsWith('held-by-chloride'))
 
 /** 0.05 mol/L of an ion, with nitrate, chloride or sodium beside it. */
 export function solutionOfIon(ion: string): Sample {

@@ -1,4 +1,4 @@
-import { BEADS, CHARCOAL, COBALT, COMPONENT_INDEX, dryPhase, type BeadLook } from '../species'
+import { BEADS, CHARCOAL, COBALT, COMPONENT_INDEX, dryPhase, ionsWith, type BeadLook } from '../species'
 import type { Event, RoastStage, Step, Vessel } from '../tube'
 import { GAS_CONSTANT } from '../units'
 import type { Smell } from '../vocabulary'
@@ -152,8 +152,8 @@ export interface CharcoalPercept extends ResiduePercept {
 }
 
 /** Oxidisers that make charcoal flare. */
-const FLARES = new Set(['NO3^-', 'NO2^-', 'ClO3^-', 'MnO4^-'].map((f) => COMPONENT_INDEX.get(f) ?? -1))
-const SULFUR = ['SO4^2-', 'SO3^2-', 'S2O3^2-', 'HS^-'].map((f) => COMPONENT_INDEX.get(f) ?? -1)
+const FLARES = new Set(ionsWith('flares-on-charcoal').map((f) => COMPONENT_INDEX.get(f) ?? -1))
+const SULFUR = ionsWith('holds-sulfur').map((f) => COMPONENT_INDEX.get(f) ?? -1)
 
 /** Reduced on charcoal with soda: whether carbon takes the oxygen is reckoned from the free energies of the oxides. */
 export function charcoalOf(vessel: Vessel): CharcoalPercept {

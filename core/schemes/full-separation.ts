@@ -2,9 +2,10 @@ import { add, addTo, boil, cool, drops, hold, look, mg, mL, pass, shake, spin, s
 import { anionsSought, removedFrom, silicaOut } from './interfering'
 import { aluminiumLake, cobaltLayer, leadByChromate, liquid, on, solid, strontiumByGypsum, until, whole } from './short'
 import type { Scheme, Separation } from './types'
+import { inGroup } from '../species'
 
-const GROUP_I = ['Ag^+', 'Pb^2+', 'Hg2^2+']
-const COPPER = ['Pb^2+', 'Hg^2+', 'Bi^3+', 'Cu^2+', 'Cd^2+']
+const GROUP_I = inGroup('I')
+const COPPER = inGroup('IIA')
 const TIN = ['Sn^2+', 'Sn^4+']
 const ARSENIC = ['H3AsO3', 'AsO4^3-']
 const IRON = ['Fe^3+', 'Fe^2+']

@@ -1,6 +1,7 @@
 export * from './draw'
 export * from './elements'
 export * from './formula'
+export * from './ions'
 export * from './reagents'
 export * from './registry'
 export * from './sources'

@@ -1,5 +1,5 @@
 import { CONVERSIONS, type Conversion } from '../reactions'
-import { COMPONENT_INDEX, inComponents } from '../species'
+import { COMPONENT_INDEX, inComponents, ionsWith } from '../species'
 import type { Contents } from './vessel'
 import type { Reacting } from './redox'
 import { holdsTrue } from './when'
@@ -22,7 +22,7 @@ const PREPARED: readonly Prepared[] = CONVERSIONS.map((conversion) => {
 /** Less than this is not worth turning, mol. */
 const LEAST = 1e-10
 /** Components a metal in the solution may hold so fast that they do not react: chloride and bromide by mercury, cyanide by silver. */
-const HOLDERS = new Set(['Hg^2+', 'Hg2^2+', 'Ag^+', 'Bi^3+'].map((f) => COMPONENT_INDEX.get(f) ?? -1))
+const HOLDERS = new Set(ionsWith('keeps-halides').map((f) => COMPONENT_INDEX.get(f) ?? -1))
 
 /** Which conversions the components allow at all. */
 export const mayConvert = (totals: Float64Array): boolean => PREPARED.some((prepared) => isThere(prepared, totals))

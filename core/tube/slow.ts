@@ -1,6 +1,6 @@
 import { COUPLES } from '../reactions'
 import type { Shift } from '../equilibrium'
-import { COMPONENT_INDEX, COMPONENTS, inComponents, parseFormula, SOLIDS } from '../species'
+import { COMPONENT_INDEX, COMPONENTS, inComponents, LEAVING, parseFormula, SOLIDS } from '../species'
 import { BOILING, ROOM, WARM } from '../units'
 import { concentration, settleEquilibrium, strongAcid, type Vessel } from './vessel'
 
@@ -93,7 +93,7 @@ export function distil(vessel: Vessel): Vessel {
 }
 
 /** Anions that leave with ammonium or with hydrogen when a residue is ignited, in the order they go, with their charges. */
-const VOLATILE = (['CO3^2-', 'HS^-', 'SO3^2-', 'CH3COO^-', 'NO2^-', 'NO3^-', 'Cl^-', 'F^-', 'I^-', 'SO4^2-'] as const).map((formula) => ({
+const VOLATILE = LEAVING.map((formula) => ({
   component: COMPONENT_INDEX.get(formula) ?? -1,
   charge: -parseFormula(formula).charge,
 }))

@@ -22,6 +22,7 @@ import {
   pours,
 } from './work'
 import type { TraceStep } from '../../deduction'
+import { ionsWith } from '../../species'
 
 /** The extract is soda: what was taken from it is alkaline with carbonate until acid goes in. */
 const fromExtract = (step: TraceStep): boolean => step.recipe.steps.some((s) => s.do === 'soda-extract')
@@ -155,7 +156,7 @@ export const ACID_RULES: readonly WorkRule[] = [
     wayBack: 'Do not go on. Do not warm it. Tell the supervisor, and let it stand behind the sash.',
     severity: 'spoils',
     applies: ({ steps, page }) =>
-      page.chance('ClO3^-', 'MnO4^-') >= LIKELY &&
+      page.chance(...ionsWith('explodes-with-acid')) >= LIKELY &&
       steps.some((step) => {
         const added = adding(step)
         return added !== undefined && isConcentratedAcid(added.reagent) && solidTaken(step) > 0

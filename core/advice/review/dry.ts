@@ -1,9 +1,10 @@
 import { isTest } from '../../notebook'
 import { addsReagent, doing, sameVessel, wrote, type Claim, type ClaimRule, type WorkRule, changing } from './work'
+import { ionsWith } from '../../species'
 
 const PALE = new Set(['white', 'colourless'])
 /** Cations that colour a bead. */
-const BEAD_METALS = ['Cu^2+', 'Co^2+', 'Ni^2+', 'Cr^3+', 'CrO4^2-', 'Mn^2+', 'MnO4^-', 'Fe^2+', 'Fe^3+'] as const
+const BEAD_METALS = ionsWith('colours-bead')
 /** A chance that a bead could still find something worth it. */
 const WORTH_A_BEAD = 0.02
 /** More than this on a loop drowns the colour, mg. */

@@ -1,14 +1,14 @@
 import type { TraceStep } from '../../deduction'
 import { isTest, type Observation } from '../../notebook'
 import type { Step } from '../../tube'
-import { COMPONENTS, SOLIDS, findReagent } from '../../species'
+import { COMPONENTS, findReagent, ionsWith, SOLIDS } from '../../species'
 import { adding, amountOf, denied, doing, history, reagentId, wrote, type WorkRule, appending, changing, poursReagent } from './work'
 
 /** Ions whose solids wait to come down, by the gates of the solids themselves. */
 const SLOW: readonly (readonly number[])[] = SOLIDS.filter((s) => s.data.gate?.after_min !== undefined).map((s) =>
   s.terms.map(([component]) => component),
 )
-const COMMON = new Set(['H^+', 'Na^+', 'K^+', 'NH4^+', 'NO3^-', 'Cl^-', 'CH3COO^-'].map((ion) => COMPONENTS.indexOf(ion)))
+const COMMON = new Set(['H^+', ...ionsWith('in-every-bottle')].map((ion) => COMPONENTS.indexOf(ion)))
 
 /** Whether a reagent is one half of a solid that is slow to come. */
 function isSlow(reagent: string): boolean {

@@ -1,5 +1,6 @@
 import { ACID, CARRIERS, carriersOf, CLASSES, classOfAlkali, classOfAll, DRY, FINE_CLASSES, isAlkaline, type AmountClass, type Parts } from './parts'
 import { keepsTogether, shares } from './together'
+import { STATES } from '../../species'
 
 /** How one mixture is changed into another: the steps of the search. */
 
@@ -126,21 +127,11 @@ export const otherAlkali = (parts: Parts): Change[] => {
   )
 }
 
-/** An element in two states, which a mixture may turn into each other. */
-const STATES: readonly (readonly [lower: string, higher: string])[] = [
-  ['Sn^2+', 'Sn^4+'],
-  ['Fe^2+', 'Fe^3+'],
-  ['Hg2^2+', 'Hg^2+'],
-  ['Cr^3+', 'CrO4^2-'],
-  ['Mn^2+', 'MnO4^-'],
-  ['H3AsO3', 'AsO4^3-'],
-  ['Fe(CN)6^4-', 'Fe(CN)6^3-'],
-]
 /**
  * As much of each element, in other states: several elements at once, since one gives to another what it takes. Tin(IV) beside arsenic(III) is what tin(II) makes of arsenic(V).
  */
 export const otherStates = (parts: Parts): Change[] => {
-  const all = STATES.reduce<readonly Change[]>(
+  const all = (STATES as readonly (readonly string[])[]).reduce<readonly Change[]>(
     (changes, states) =>
       changes.flatMap((change) => {
         const held = [...parts].filter(([part]) => states.includes(part))

@@ -1,5 +1,5 @@
 import { once } from '../../perception'
-import { COMPONENTS, molarMass, parseFormula } from '../../species'
+import { ANION_IDS, CATION_IDS, CHARGE_CARRIERS, COMPONENTS, dissolvesAs, IONS, ionsWith, molarMass, parseFormula, type IonId } from '../../species'
 import type { Content, Hypothesis } from '../hypotheses'
 
 /** How much of an ion a solution holds, as it is first sought. */
@@ -26,7 +26,7 @@ const STRENGTH: Readonly<Record<AmountClass, number>> = {
   large: 0.043,
   heavy: 0.052,
 }
-const ALKALIS: ReadonlySet<string> = new Set(['NH4^+', 'Na^+', 'K^+', 'Li^+'])
+const ALKALIS: ReadonlySet<string> = new Set(ionsWith('alkali'))
 const ACID_STRENGTH: Readonly<Record<AmountClass, number>> = {
   trace: 0.05,
   slight: 0.08,
@@ -40,47 +40,20 @@ const ACID_STRENGTH: Readonly<Record<AmountClass, number>> = {
 }
 
 /** Cations a mixture is searched for. */
-export const CATIONS: readonly string[] = [
-  ...['NH4^+', 'Ag^+', 'Pb^2+', 'Hg2^2+', 'Hg^2+', 'Bi^3+', 'Cu^2+', 'Cd^2+', 'Sb^3+', 'Sn^2+', 'Sn^4+', 'Fe^2+', 'Fe^3+', 'Al^3+', 'Cr^3+'],
-  ...['Co^2+', 'Ni^2+', 'Mn^2+', 'Zn^2+', 'Ba^2+', 'Sr^2+', 'Ca^2+', 'Mg^2+', 'Na^+', 'K^+', 'Li^+'],
-]
+export const CATIONS: readonly string[] = CATION_IDS
 
-/** How each anion goes into water: protonation pairs are one, and each as it stands there without more acid or alkali than it brings itself. */
-const AS_DISSOLVED: Readonly<Record<string, Readonly<Record<string, number>>>> = {
-  'CO3^2-': { 'CO3^2-': 1 },
-  'SO3^2-': { 'SO3^2-': 1 },
-  'HS^-': { 'HS^-': 1, 'OH^-': 1 },
-  'S2O3^2-': { 'S2O3^2-': 1 },
-  'NO2^-': { 'NO2^-': 1 },
-  'CH3COO^-': { 'CH3COO^-': 1 },
-  'F^-': { 'F^-': 1 },
-  'Cl^-': { 'Cl^-': 1 },
-  'Br^-': { 'Br^-': 1 },
-  'I^-': { 'I^-': 1 },
-  'NO3^-': { 'NO3^-': 1 },
-  'C2O4^2-': { 'C2O4^2-': 1 },
-  'SO4^2-': { 'SO4^2-': 1 },
-  'PO4^3-': { 'HPO4^2-': 1 },
-  H3BO3: { H3BO3: 1, 'OH^-': 1 },
-  H4SiO4: { H4SiO4: 1, 'OH^-': 2 },
-  'CrO4^2-': { 'CrO4^2-': 1 },
-  'MnO4^-': { 'MnO4^-': 1 },
-  'ClO3^-': { 'ClO3^-': 1 },
-  'SCN^-': { 'SCN^-': 1 },
-  'Fe(CN)6^4-': { 'Fe(CN)6^4-': 1 },
-  'Fe(CN)6^3-': { 'Fe(CN)6^3-': 1 },
-  H3AsO3: { H3AsO3: 1, 'OH^-': 1 },
-  'AsO4^3-': { 'HAsO4^2-': 1 },
-}
 /** Anions a mixture is searched for, as the standings name them. */
-export const ANIONS_SOUGHT: readonly string[] = Object.keys(AS_DISSOLVED)
+export const ANIONS_SOUGHT: readonly string[] = ANION_IDS.filter((id) => !IONS[id].aloneOnly)
+const SOUGHT: ReadonlySet<string> = new Set(ANIONS_SOUGHT)
+/** Protonation pairs are one: each as it stands in water without more acid or alkali than it brings itself. */
+const asDissolved = (part: string): Readonly<Record<string, number>> => (part in IONS ? dissolvesAs(part as IonId) : { [part]: 1 })
 export const PARTS: readonly string[] = [...CATIONS, ...ANIONS_SOUGHT, ACID]
-export const isAnion = (part: string): boolean => part in AS_DISSOLVED
+export const isAnion = (part: string): boolean => SOUGHT.has(part)
 
 /** Counter-ions that show nothing, where the parts have none. */
 const SILENT = { anion: 'ClO4^-', cation: 'N(CH3)4^+' } as const
 /** Anions that make up what charge is wanting, the commonest first. */
-const MAKE_UP: readonly string[] = [SILENT.anion, 'NO3^-', 'Cl^-', 'CH3COO^-', 'ClO3^-', 'Br^-', 'SO4^2-', 'I^-', 'SCN^-', 'F^-', 'NO2^-', 'MnO4^-']
+const MAKE_UP: readonly string[] = [SILENT.anion, ...CHARGE_CARRIERS]
 const MAKE_UP_CATIONS: readonly string[] = [SILENT.cation, ...ALKALIS]
 
 /** Anions that may carry the charge of a mixture's cations, silent ones apart. */
@@ -101,7 +74,7 @@ export const isAlkali = (part: string): boolean => ALKALIS.has(part)
 
 /** So much of a part, as the ions it goes into water as. */
 export const partIons = (part: string, n: number): [ion: string, n: number][] =>
-  part === DRY ? [] : part === ACID ? [['H^+', n]] : Object.entries(AS_DISSOLVED[part] ?? { [part]: 1 }).map(([ion, m]) => [ion, n * m])
+  part === DRY ? [] : part === ACID ? [['H^+', n]] : Object.entries(asDissolved(part)).map(([ion, m]) => [ion, n * m])
 
 /** Ions with the charge that is wanting made up by one of those at hand; null where none of them can. */
 export function balanced(
@@ -147,7 +120,7 @@ export const classOfAll = (part: string, held: Held): AmountClass =>
   )
 
 /** Alkali that a part brings along, for each of it. */
-const alkaliIn = (part: string): number => AS_DISSOLVED[part]?.['OH^-'] ?? 0
+const alkaliIn = (part: string): number => asDissolved(part)['OH^-'] ?? 0
 export const isAlkaline = (part: string): boolean => alkaliIn(part) > 0
 /** The class, a fine one, in which one part brings about as much alkali as some parts together. */
 export const classOfAlkali = (part: string, held: Held): AmountClass =>

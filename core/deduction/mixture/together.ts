@@ -1,15 +1,13 @@
 import { Runner } from '../../perception'
+import { ionsWith } from '../../species'
 import { stepSchema } from '../../tube'
 import type { Content } from '../hypotheses'
 import { ACID, DRY, mixtureOf, type Parts } from './parts'
 
 /** What is never brought together: it may go off, or give hydrogen cyanide. */
 const NEVER: readonly (readonly [readonly string[], readonly string[]])[] = [
-  [['NH4^+'], ['ClO3^-', 'NO2^-', 'MnO4^-']],
-  [
-    ['ClO3^-', 'MnO4^-', 'CrO4^2-', 'NO2^-'],
-    ['SCN^-', 'Fe(CN)6^4-', 'Fe(CN)6^3-', 'HS^-', 'CH3COO^-', 'C2O4^2-'],
-  ],
+  [['NH4^+'], ionsWith('explodes-with-ammonium')],
+  [ionsWith('strong-oxidiser'), ionsWith('kept-from-oxidisers')],
 ]
 export const isSafe = (parts: readonly string[]): boolean =>
   !NEVER.some(([a, b]) => parts.some((p) => a.includes(p)) && parts.some((p) => b.includes(p)))
