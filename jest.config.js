@@ -1,6 +1,9 @@
+import { GLOBALS } from './script/lib/model-stamp.mjs'
+
 export default {
   // A busy machine is slow, not wrong.
   testTimeout: 30_000,
+  globals: GLOBALS,
   testMatch: ['<rootDir>/{core,server,cli,web}/**/*.test.ts'],
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],

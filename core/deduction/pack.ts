@@ -1,14 +1,11 @@
 import { expand, ORGANIC_TESTS, TESTS, type Test } from '../catalogue'
 import type { Percept } from '../perception'
-import { COUPLES, ORGANIC_RULES, RULES } from '../reactions'
-import { AQUEOUS, FLAMES, GASES, REAGENTS, SALTS, SOLIDS } from '../species'
+import { SALTS } from '../species'
 import { SAMPLE, vesselOf } from '../tube'
-import { ASSEMBLED, COMPOUNDS } from '../structure'
 import { Simulations, type Content, type PerceptPack } from './hypotheses'
-import { organicSmiles } from './organic'
 import { Course, type Recipe } from './recipe'
 import type { TraceStep } from './trace'
-import { everyTest, SCHEMES } from '../schemes'
+import { everyTest } from '../schemes'
 
 const planned = new Map<string, readonly TraceStep[]>()
 
@@ -32,27 +29,12 @@ export function stepsOfTest(id: string, sample_mL?: number): readonly TraceStep[
 export type PackKind = 'salts' | 'organic'
 /** The files that packs are kept in, a JSON document a line, gzipped. */
 export const PACK_FILES: Readonly<Record<PackKind, string>> = { salts: 'percepts.jsonl.gz', organic: 'organic-percepts.jsonl.gz' }
-const ids = new Map<PackKind, string>()
 
-/** What a pack holds beside percepts: one made before it held that is not this program's own. */
-const CONTENTS = ['responders', 'gases']
+/** Put in by what bundles or tests the core: a stamp of all source and data that percepts depend on. */
+declare const __MODEL_STAMP__: string
 
-/** A short mark of the constants, rules, tests, and of what a jar may hold, that this program was built with: percepts made with others are not its own. FNV-1a, twice 32 bits. */
-export function modelId(kind: PackKind): string {
-  const known = ids.get(kind)
-  if (known !== undefined) return known
-  const salts = [CONTENTS, AQUEOUS, SOLIDS, GASES, SALTS, RULES, COUPLES, [...FLAMES.values()], REAGENTS, TESTS, SCHEMES]
-  const text = JSON.stringify(kind === 'salts' ? salts : [salts, ORGANIC_TESTS, ORGANIC_RULES, COMPOUNDS, ASSEMBLED, organicSmiles()])
-  let a = 0x811c9dc5
-  let b = 0x01000193
-  for (let i = 0; i < text.length; i++) {
-    a = Math.imul(a ^ text.charCodeAt(i), 0x01000193)
-    b = Math.imul(b ^ text.charCodeAt(i), 0x85ebca6b)
-  }
-  const id = `${(a >>> 0).toString(16)}${(b >>> 0).toString(16)}`
-  ids.set(kind, id)
-  return id
-}
+/** A mark of the program that percepts are made with: those made with another are not its own. */
+export const modelId = (kind: PackKind): string => `${kind}-${__MODEL_STAMP__}`
 
 /** Whether a pack was made with this program's own model. */
 export const isOwn = ({ model }: Pick<PerceptPack, 'model'>): boolean => model === modelId('salts') || model === modelId('organic')

@@ -1,10 +1,12 @@
 import { readdirSync } from 'node:fs'
 import { defineConfig } from 'vite'
+import { DEFINE } from '../lib/model-stamp.mjs'
 
 const here = import.meta.dirname
 
 /** Every trial as a module of its own; packages of the registry stay outside, the core is bundled in. */
 export default defineConfig({
+  define: DEFINE,
   root: here,
   ssr: { noExternal: ['@foxing/core', 'culori', 'openchemlib', 'zod'] },
   build: {
