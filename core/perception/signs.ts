@@ -13,7 +13,8 @@ function counterparts(): Map<number, number[]> {
     const both = [...Object.keys(oxidised), ...Object.keys(reduced)].map((f) => COMPONENTS.indexOf(f)).filter((c) => c > 0)
     for (const a of both) map.set(a, [...(map.get(a) ?? []), ...both.filter((b) => b !== a)])
   }
-  for (const { takes, gives } of CONVERSIONS) {
+  for (const { takes, gives, noSign } of CONVERSIONS) {
+    if (noSign) continue
     const from = [...inComponents(takes).terms.keys()].filter((c) => c > 0)
     for (const c of inComponents(gives).terms.keys()) if (c > 0) map.set(c, [...(map.get(c) ?? []), ...from])
   }

@@ -23,6 +23,8 @@ export interface Conversion {
   readonly solid?: string
   /** Share of what could react that does so in one operation; all unless said. */
   readonly share?: number
+  /** What it makes is no sign of what it was made from: other things bring it far more often. */
+  readonly noSign?: true
   /** How long it takes to be seen. */
   readonly speed: 'at-once' | 'seconds' | 'minutes'
   readonly source: SourceId
@@ -161,6 +163,7 @@ export const CONVERSIONS: readonly Conversion[] = [
     rule: 'nitrite-destroyed',
     takes: { 'NO2^-': 1, 'SC(NH2)2': 1 },
     gives: { N2: 1, 'SCN^-': 1 },
+    noSign: true,
     when: [{ pHUpTo: 5.5 }],
     speed: 'at-once',
     source: 'vogel7',
