@@ -27,7 +27,7 @@ const layers = parts.map((part, i) => ({
 module.exports = {
   forbidden: [
     ...layers,
-    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
     { name: 'core-knows-no-face', severity: 'error', from: { path: '^core/' }, to: { path: '^(web|server|cli|e2e)/' } },
     { name: 'core-stands-alone', severity: 'error', from: { path: '^core/', pathNot: '\\.test\\.ts$' }, to: { dependencyTypes: ['core'] } },
     {

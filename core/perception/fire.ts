@@ -4,33 +4,8 @@ import { GAS_CONSTANT } from '../units'
 import type { Smell } from '../vocabulary'
 import { mixedColour } from './appearance'
 import { COLOURLESS, colourOfHex, nameColour, type Colour } from './colour'
+import type { BeadPercept, ResiduePercept, StagePercept } from './percept'
 import { absorptivity, colourThrough, WAVELENGTHS } from './spectrum'
-
-/** A residue, hot and cold, and what settled on the cold glass or the coal. */
-export interface ResiduePercept {
-  readonly hot: Colour
-  readonly cold: Colour
-  readonly species: readonly string[]
-  readonly sublimate: { readonly colour: Colour; readonly species: readonly string[] } | null
-  readonly melts: boolean
-  readonly crackles: boolean
-  readonly chars: boolean
-  readonly swells: boolean
-  readonly glows: boolean
-}
-export interface StagePercept {
-  readonly stage: 'gently' | 'strongly'
-  readonly gases: readonly string[]
-  readonly water: boolean
-  readonly melts: boolean
-  readonly sublimate: Colour | null
-  readonly hot: Colour
-}
-export interface BeadPercept {
-  readonly hot: Colour
-  readonly cold: Colour
-  readonly clear: boolean
-}
 
 /** mol of each component that dry phases and a wet vessel hold. */
 export function elementsOf(vessel: Vessel): Map<number, number> {

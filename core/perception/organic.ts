@@ -18,7 +18,7 @@ import { concentration, halfLifeOf, strongAcid, unreacted, waterIn, type Event, 
 import type { Form, Smell, Speed } from '../vocabulary'
 import { COLOURLESS, colourOfHex, labOfHex, nameColour, type Colour } from './colour'
 import type { FlamePercept } from './flame'
-import type { ResiduePercept } from './fire'
+import type { ResiduePercept } from './percept'
 import { LOOKS, type Look } from './organic-looks'
 import { absorptivity, colourOfLight, WAVELENGTHS } from './spectrum'
 

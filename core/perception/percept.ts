@@ -1,7 +1,32 @@
 import type { Amount, Clarity, Form, HabitWord, Heat, Paper, Rests, Rod, Smell, Speed, Splint, Vigour } from '../vocabulary'
 import type { Colour } from './colour'
-import type { BeadPercept, ResiduePercept, StagePercept } from './fire'
 import type { FlamePercept } from './flame'
+
+/** A residue, hot and cold, and what settled on the cold glass or the coal. */
+export interface ResiduePercept {
+  readonly hot: Colour
+  readonly cold: Colour
+  readonly species: readonly string[]
+  readonly sublimate: { readonly colour: Colour; readonly species: readonly string[] } | null
+  readonly melts: boolean
+  readonly crackles: boolean
+  readonly chars: boolean
+  readonly swells: boolean
+  readonly glows: boolean
+}
+export interface StagePercept {
+  readonly stage: 'gently' | 'strongly'
+  readonly gases: readonly string[]
+  readonly water: boolean
+  readonly melts: boolean
+  readonly sublimate: Colour | null
+  readonly hot: Colour
+}
+export interface BeadPercept {
+  readonly hot: Colour
+  readonly cold: Colour
+  readonly clear: boolean
+}
 
 export interface PrecipitatePercept {
   readonly species: string

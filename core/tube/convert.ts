@@ -1,7 +1,6 @@
 import { CONVERSIONS, type Conversion } from '../reactions'
 import { COMPONENT_INDEX, inComponents, ionsWith } from '../species'
-import type { Contents } from './vessel'
-import type { Reacting } from './redox'
+import type { Contents, Reacting } from './state'
 import { holdsTrue } from './when'
 
 interface Prepared {

@@ -1,8 +1,8 @@
-import { lnKAt, rootBetween, type Shift, type Tried } from '../equilibrium'
+import { lnKAt, rootBetween, type Tried } from '../equilibrium'
 import { COUPLES, type Couple, type Spared, type When } from '../reactions'
 import { AQUEOUS, inComponents, SOLIDS, type Resolved } from '../species'
-import { GAS_CONSTANT, kelvin, LN10, WARM, type Celsius } from '../units'
-import type { Contents } from './vessel'
+import { GAS_CONSTANT, kelvin, LN10, WARM } from '../units'
+import type { Contents, Reacting } from './state'
 import { holdsTrue } from './when'
 
 const FARADAY = 96485.33212
@@ -54,24 +54,6 @@ const PREPARED: readonly Prepared[] = COUPLES.map((couple) => ({
 /** Components that something can be reduced from, and those that can be oxidised: without one of each, and no solid, nothing reacts. */
 const OXIDANTS = [...new Set(PREPARED.flatMap((p) => p.oxidised.scarce.map(([component]) => component)))]
 const REDUCTANTS = [...new Set(PREPARED.flatMap((p) => p.reduced.scarce.map(([component]) => component)))]
-
-/** What redox works on: amounts, mol, and how to get the equilibrium for them. */
-export interface Reacting {
-  totals: Float64Array
-  inert: Map<string, number>
-  readonly temperature: Celsius
-  /** Strong acid, mol/L. */
-  readonly strongAcid: number
-  readonly shift: Shift | undefined
-  /** Minutes since something was last put in. */
-  readonly rested_min: number
-  /** Metals in strips, turnings or wire. */
-  readonly coarse: ReadonlySet<string>
-  /** Equilibrium of these totals. */
-  readonly settle: (totals: Float64Array) => Contents
-  /** Extent of each pair so far, mol of electrons, by the ids of its couples. */
-  readonly extents: Map<string, number>
-}
 
 /** Whether anything that can be oxidised, and anything that can be reduced, is there at all. */
 export const mayReact = (totals: Float64Array, inert: ReadonlyMap<string, number>): boolean =>

@@ -1,5 +1,6 @@
 import pg from 'pg'
 import type { Session } from './sessions'
+import { SignedOut } from './signed-out'
 
 export type Client = pg.PoolClient
 export type Role = 'student' | 'instructor' | 'technician' | 'administrator'
@@ -19,13 +20,6 @@ export const teaches = (role: Role): boolean => role === 'instructor' || role ==
 
 /** How long one statement, and a transaction in which nothing happens, may take before the database ends it, ms. */
 const STATEMENT_MS = 15_000
-
-/** Thrown when the session that was named is not there any more. */
-export class SignedOut extends Error {
-  constructor() {
-    super('you are not signed in')
-  }
-}
 
 /** The pool, and the ways to it: a transaction for a person, in a role that owns nothing, or one of the functions that let somebody in. */
 export class Database {

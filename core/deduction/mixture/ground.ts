@@ -1,6 +1,6 @@
 import { dryPhase, inComponents, molarMass, SALTS, seeded } from '../../species'
 import type { Step } from '../../tube'
-import type { Content } from '../hypotheses'
+import type { Content } from '../content'
 
 /** Ways of standing in salts that are tried for the ions of a powder. */
 const WAYS = 24

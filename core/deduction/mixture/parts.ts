@@ -1,15 +1,10 @@
 import { once } from '../../perception'
 import { ANION_IDS, CATION_IDS, CHARGE_CARRIERS, COMPONENTS, dissolvesAs, IONS, ionsWith, molarMass, parseFormula, type IonId } from '../../species'
-import type { Content, Hypothesis } from '../hypotheses'
+import type { Content, Hypothesis } from '../content'
+import { CLASSES, FINE_CLASSES, type AmountClass, type Parts } from './amounts'
 
-/** How much of an ion a solution holds, as it is first sought. */
-export const CLASSES = ['trace', 'minor', 'middling', 'major', 'heavy'] as const
-/** Those and what lies between two of them: what is seen may hang on so much, where two parts are nearly equivalent. Finer than this it is not told. */
-export const FINE_CLASSES = ['trace', 'slight', 'minor', 'modest', 'middling', 'ample', 'major', 'large', 'heavy'] as const
-export type AmountClass = (typeof FINE_CLASSES)[number]
-
-/** Ions of a mixture, each with how much there is of it. `acid` stands for free strong acid. */
-export type Parts = ReadonlyMap<string, AmountClass>
+export * from './amounts'
+/** Free strong acid, among the parts. */
 export const ACID = 'acid'
 /** Stands among the parts of a mixture that is a solid: then they need not share a solution, and how much there is of each is a share of the whole. */
 export const DRY = 'dry'

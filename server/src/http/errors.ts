@@ -1,7 +1,7 @@
 import type { ErrorRequestHandler } from 'express'
 import type { Logger } from 'pino'
 import { ZodError } from 'zod'
-import { SignedOut } from '../database'
+import { SignedOut } from '../signed-out'
 
 /** An answer other than success, with what was kept and what to do. */
 export class Refusal extends Error {

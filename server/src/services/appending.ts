@@ -1,6 +1,7 @@
 import type { Entry } from '@foxing/core'
 import { z } from 'zod'
-import { SignedOut, type Database, type Who } from '../database'
+import type { Database, Who } from '../database'
+import { SignedOut } from '../signed-out'
 import { Refusal } from '../http/errors'
 import { noJar } from './jars'
 
