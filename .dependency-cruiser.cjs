@@ -58,7 +58,7 @@ module.exports = {
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
-    exclude: { path: '(dist|node_modules)/' },
+    exclude: { path: '^(server|web|cli|script/trials)/dist/' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.base.json' },
     enhancedResolveOptions: {
