@@ -97,6 +97,17 @@ const cations = {
   'Li^+': { groups: ['VI'], traits: ['alkali'] },
 } as const satisfies Readonly<Record<string, Ion>>
 
+/** What chlorate and permanganate have in common. */
+const EXPLOSIVE = [
+  'explodes-with-acid',
+  'explodes-with-ammonium',
+  'strong-oxidiser',
+  'heated-with-care',
+  'flares-on-charcoal',
+  'oxidising-waste',
+  'always-dissolved',
+] as const satisfies readonly IonTrait[]
+
 const anions = {
   'CO3^2-': { leaves: 1 },
   'SO3^2-': { leaves: 3, traits: ['holds-sulfur'] },
@@ -115,32 +126,8 @@ const anions = {
   H3BO3: { dissolvesAs: { H3BO3: 1, 'OH^-': 1 } },
   H4SiO4: { dissolvesAs: { H4SiO4: 1, 'OH^-': 2 } },
   'CrO4^2-': { state: ['chromium', 1], traits: ['colours-bead', 'strong-oxidiser', 'chromium-vi'] },
-  'MnO4^-': {
-    state: ['manganese', 1],
-    carries: 11,
-    traits: [
-      'explodes-with-acid',
-      'explodes-with-ammonium',
-      'strong-oxidiser',
-      'heated-with-care',
-      'flares-on-charcoal',
-      'oxidising-waste',
-      'always-dissolved',
-      'colours-bead',
-    ],
-  },
-  'ClO3^-': {
-    carries: 4,
-    traits: [
-      'explodes-with-acid',
-      'explodes-with-ammonium',
-      'strong-oxidiser',
-      'heated-with-care',
-      'flares-on-charcoal',
-      'oxidising-waste',
-      'always-dissolved',
-    ],
-  },
+  'MnO4^-': { state: ['manganese', 1], carries: 11, traits: [...EXPLOSIVE, 'colours-bead'] },
+  'ClO3^-': { carries: 4, traits: EXPLOSIVE },
   'SCN^-': { carries: 8, traits: ['kept-from-oxidisers', 'burns', 'gives-cyanide'] },
   'Fe(CN)6^4-': { state: ['hexacyanoferrate', 0], traits: ['kept-from-oxidisers', 'burns', 'gives-cyanide'] },
   'Fe(CN)6^3-': { state: ['hexacyanoferrate', 1], traits: ['kept-from-oxidisers', 'burns', 'gives-cyanide'] },
