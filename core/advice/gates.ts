@@ -5,7 +5,7 @@ import { everyTest, isOfWhatCameDown, type SchemeTest } from '../schemes'
 import { notFusable, structureOf, type Structure } from '../structure'
 import { SAMPLE, type StepInput } from '../tube'
 import { momentsOf, type Moment } from './moments'
-import { hasTrait, ionsWith } from '../species'
+import { hasTrait, ionName, ionsWith, type IonTrait } from '../species'
 
 /** Something to stop at before a test: what could happen, with which ions, and what is asked for first. */
 export interface StopGate {
@@ -43,6 +43,11 @@ const reducedFirst = (steps: readonly StepInput[]): boolean => some(steps, ({ su
 const fusesWithSodium = (steps: readonly StepInput[]): boolean => steps.some((s) => s.do === 'fuse' && s.with !== 'zinc-carbonate')
 const HOOD = 'Goggles, gloves and the hood; a supervisor where the class says so.'
 
+/** The names of the ions with a trait: one of them, or all. */
+const oneOf = (trait: IonTrait): string => new Intl.ListFormat('en-GB', { type: 'disjunction' }).format(ionsWith(trait).map(ionName))
+const allOf = (trait: IonTrait): string => new Intl.ListFormat('en-GB').format(ionsWith(trait).map((id) => `${ionName(id)}s`))
+const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
 /** Source: the usual rules of the teaching laboratory; local codes and the supervisor come first. */
 export const STOP_GATES: readonly StopGate[] = [
   {
@@ -71,16 +76,16 @@ export const STOP_GATES: readonly StopGate[] = [
   },
   {
     id: 'chlorate-or-permanganate-with-concentrated-acid',
-    says: 'A chlorate or permanganate explodes with concentrated acid.',
-    asks: 'Not done until both are ruled out: heat a speck dry for oxygen, look at the colour of the solution.',
+    says: `A ${oneOf('explodes-with-acid')} explodes with concentrated acid.`,
+    asks: 'Not done until they are ruled out: heat a speck dry for oxygen, look at the colour of the solution.',
     ions: ionsWith('explodes-with-acid'),
     holdsFrom: 0.003,
     applies: (steps) => some(steps, (moment) => onSolid(moment) && isConcentrated(moment)),
   },
   {
     id: 'chlorate-or-permanganate-boiled-down-with-concentrated-acid',
-    says: 'A solution of chlorate or permanganate, boiled down, goes off with concentrated sulfuric acid.',
-    asks: 'Not done while either is likely: look at the colour, seek chlorate after reduction with silver. Drops, goggles, a shield.',
+    says: `A solution of ${oneOf('explodes-with-acid')}, boiled down, goes off with concentrated sulfuric acid.`,
+    asks: 'Not done while one of them is likely: look at the colour, seek the halogen with silver after reduction. Drops, goggles, a shield.',
     ions: ionsWith('explodes-with-acid'),
     holdsFrom: 0.1,
     // Not where sulfur dioxide destroys them first.
@@ -140,7 +145,7 @@ export const STOP_GATES: readonly StopGate[] = [
   },
   {
     id: 'oxidiser-on-charcoal',
-    says: 'Nitrates, chlorates and permanganates flare on charcoal.',
+    says: sentence(`${allOf('flares-on-charcoal')} flare on charcoal.`),
     asks: 'Heat the sample dry first; a speck, goggles, face away.',
     ions: ionsWith('flares-on-charcoal'),
     applies: (steps) => does(steps, 'charcoal'),

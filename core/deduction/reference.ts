@@ -1,7 +1,7 @@
 import { organicTestById, testById, TESTS } from '../catalogue'
 import { caseSchema, type Entry, type Observation } from '../notebook'
 import type { SeenLook } from '../perception'
-import { AQUEOUS, COMPONENTS, SALTS, SOLIDS, type Salt } from '../species'
+import { AQUEOUS, COMPONENTS, findSalt, hasTrait, SALTS, SOLIDS, type Salt } from '../species'
 import { COMPOUNDS } from '../structure'
 import { Simulations, type Content, type PerceptPack } from './hypotheses'
 import { contentOf } from './organic'
@@ -164,10 +164,10 @@ const tells = ({ solution, precipitate, gas, papers, flame, ring, residue, bead,
     soluble,
   ])
 
-/** What is set out for a control only where nothing milder does. */
-const UNKIND_SALTS = /Hg|As|Cd|Pb|Sb|ClO3|MnO4|Cr2?O[47]|CN/
 const dangerous = new Set(COMPOUNDS.filter(({ hazards }) => hazards.length > 1).map(({ name }) => name))
-const unkind = (name: string, test: string): number => Number(organicTestById.has(test) ? dangerous.has(name) : UNKIND_SALTS.test(name))
+/** Whether something is set out for a control only where nothing milder does. */
+const unkind = (name: string, test: string): number =>
+  Number(organicTestById.has(test) ? dangerous.has(name) : Object.keys(findSalt(name)?.data.ions ?? {}).some((ion) => hasTrait(ion, 'set-out-last')))
 const MOST_KNOWN = 6
 
 /** What may stand beside a run: salts, or compounds, that show something in the test, the commonest result first, and those that show no more than water does. The mildest come first. */

@@ -1,34 +1,5 @@
-import { solidById, type SourceId, type Stoichiometry } from '../species'
-import type { When } from './couples'
+import { DEFINED_IONS, solidById, type Conversion, type Stoichiometry } from '../species'
 import { imbalance, writeEquation, type Equation } from './equation'
-
-/**
- * A reaction that goes one way and is not a transfer of electrons between two couples: an acid that takes a molecule apart, an ester that forms. `takes` and `gives` are dissolved species (water
- * is left to the balance), `inert` solids stand beside the solution. It works on what is dissolved, unless `from` names a solid that itself turns.
- */
-export interface Conversion {
-  readonly id: string
-  readonly rule: string
-  readonly takes: Stoichiometry
-  readonly gives: Stoichiometry
-  readonly inert?: Readonly<Record<string, number>>
-  /** What a chemist writes for it, where that is more than what it takes and gives: whole numbers by formula, less than none for what is used up. */
-  readonly written?: Readonly<Record<string, number>>
-  /** A solid that has to be there, and stays. */
-  readonly over?: string
-  /** Minutes the tube has to have stood since something was last put in. */
-  readonly after_min?: number
-  readonly when: readonly When[]
-  /** The solid that turns: what it holds is taken from it, the rest from what is dissolved. */
-  readonly solid?: string
-  /** Share of what could react that does so in one operation; all unless said. */
-  readonly share?: number
-  /** What it makes is no sign of what it was made from: other things bring it far more often. */
-  readonly noSign?: true
-  /** How long it takes to be seen. */
-  readonly speed: 'at-once' | 'seconds' | 'minutes'
-  readonly source: SourceId
-}
 
 const H = 'H^+'
 
@@ -368,6 +339,7 @@ export const CONVERSIONS: readonly Conversion[] = [
     speed: 'seconds',
     source: 'vogel7',
   },
+  ...DEFINED_IONS.flatMap((ion) => ion.conversions ?? []),
 ]
 
 export const conversionById: ReadonlyMap<string, Conversion> = new Map(CONVERSIONS.map((c) => [c.id, c]))

@@ -1,70 +1,4 @@
-import type { SourceId, Stoichiometry } from '../species'
-
-/** Conditions that must hold together. */
-export interface When {
-  /** Strong acid from which on, mol/L. */
-  readonly from?: number
-  /** Strong acid up to which, mol/L. */
-  readonly upTo?: number
-  readonly pHFrom?: number
-  readonly pHUpTo?: number
-  readonly above_C?: number
-}
-
-/** What is slow about a couple, and the rule that says so. Where several conditions are given, one is enough. */
-export interface RedoxGate {
-  readonly rule: string
-  /** When its oxidised side takes part. */
-  readonly oxidises?: readonly When[]
-  /** When its reduced side does. */
-  readonly reduces?: readonly When[]
-  /** When it reacts with a couple that shares its own species: disproportionation. */
-  readonly withItself?: readonly When[]
-  /** Driving force it wants before anything is seen, V; `hot` from 60 °C on. */
-  readonly overpotential_V?: { readonly cold: number; readonly hot: number }
-  /** More force that its reduced side wants before it gives way, V. */
-  readonly reluctant_V?: number
-  /** At a solid's surface it is too slow at the temperatures of a test tube. */
-  readonly notOnSolids?: boolean
-  /** From this temperature on it is not too slow on metals. */
-  readonly onMetalsAbove_C?: number
-  /** Its reduced side gives two electrons at once: oxidants that take one, and ions that would become metal, pass it by. */
-  readonly onlyInPairs?: boolean
-  readonly passesBy?: Spared | readonly Spared[]
-  /** More force that it wants where it falls apart with a couple of its own species, V. */
-  readonly apart_V?: { readonly weakAcid: number; readonly strongAcid: number }
-  /** It takes only what is open to air (see `openToAir`). */
-  readonly onlyOpenToAir?: boolean
-}
-
-/** What an oxidised side does not take although it could: these couples, or all metals; from one strength of acid on and up to another, mol/L, where they are given. */
-export interface Spared {
-  readonly couples?: readonly string[]
-  readonly metals?: boolean
-  readonly from?: number
-  readonly upTo?: number
-  readonly below_C?: number
-}
-
-/**
- * A half-reaction, written as a reduction in components (water is left to the balance): ox + n e⁻ + protons → red. `inert` solids stand beside the solution at unit
- * activity, on either side.
- */
-export interface Couple {
-  readonly id: string
-  readonly electrons: number
-  readonly oxidised: Stoichiometry
-  readonly reduced: Stoichiometry
-  readonly inert?: { readonly oxidised?: Stoichiometry; readonly reduced?: Stoichiometry }
-  /** The reduced side is a metal, or holds metal atoms bound to each other. */
-  readonly metal?: boolean
-  /** Standard potential of the half-reaction as written, V against hydrogen, 25 °C, activities on the molar scale. */
-  readonly potential_V: number
-  readonly gate?: RedoxGate
-  /** Air oxidises its reduced side within minutes. */
-  readonly openToAir?: boolean
-  readonly source: SourceId
-}
+import { DEFINED_IONS, type Couple, type RedoxGate, type When } from '../species'
 
 const NEVER: readonly When[] = []
 const H = 'H^+'
@@ -680,4 +614,5 @@ export const COUPLES: readonly Couple[] = [
     },
     source: 'crc',
   },
+  ...DEFINED_IONS.flatMap((ion) => ion.couples ?? []),
 ]

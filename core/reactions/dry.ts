@@ -1,20 +1,5 @@
-import { DRY_PHASES, dryPhase, gasById, parseFormula, withoutWater, type SourceId } from '../species'
+import { DEFINED_IONS, DRY_PHASES, dryPhase, gasById, parseFormula, withoutWater, type DryReaction, type DrySign } from '../species'
 import { writeEquation } from './equation'
-
-/** A reaction of hot solids: whole numbers by formula, the temperature it sets in at, and what one sees of it besides its products. */
-export interface DryReaction {
-  readonly id: string
-  /** Formula and whole number, of phases and (air's) oxygen. */
-  readonly takes: readonly (readonly [formula: string, n: number])[]
-  readonly gives: readonly (readonly [formula: string, n: number])[]
-  readonly above_C: number
-  /** Another phase that must be there and is not used up. */
-  readonly beside?: string
-  readonly shows?: readonly DrySign[]
-  /** The salt melts in its own water as it goes. */
-  readonly source: SourceId
-}
-export type DrySign = 'crackles' | 'swells' | 'chars' | 'melts' | 'burnt sugar' | 'glows'
 
 /** Water and oxygen of the air besides the registry's gases. */
 export const isGas = (formula: string): boolean => formula === 'H2O' || gasById.has(formula)
@@ -337,6 +322,7 @@ export const DRY_REACTIONS: readonly DryReaction[] = [
   reaction('MnCO3 + KNO3 + Na2CO3 -> Na2MnO4 + KNO2 + CO2', 340, { source: 'vogel7' }),
   reaction('Cr2O3 + KClO3 + Na2CO3 -> Na2CrO4 + KCl + CO2', 350, { source: 'vogel7' }),
   reaction('MnO2 + KClO3 + Na2CO3 -> Na2MnO4 + KCl + CO2', 350, { source: 'vogel7' }),
+  ...DEFINED_IONS.flatMap((ion) => ion.dry ?? []).map(([text, above_C, more]) => reaction(text, above_C, more)),
 ]
 
 /** What copper(II) oxide does to the carbon and the hydrogen of an organic compound at red heat. */

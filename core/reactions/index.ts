@@ -1,3 +1,4 @@
+export type { Conversion, Couple, DryReaction, DrySign, RedoxGate, Rule, Spared, When } from '../species'
 export * from './equation'
 export * from './rules'
 export * from './couples'

@@ -1,4 +1,5 @@
-import { COUPLES, type Couple } from './couples'
+import type { Couple } from '../species'
+import { COUPLES } from './couples'
 
 const coupleById: ReadonlyMap<string, Couple> = new Map(COUPLES.map((c) => [c.id, c]))
 

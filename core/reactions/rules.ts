@@ -1,14 +1,6 @@
-import { SOLIDS, type SourceId } from '../species'
+import { DEFINED_IONS, SOLIDS, type Rule } from '../species'
 import { CONVERSIONS } from './conversions'
 import { COUPLES } from './couples'
-
-/** A named departure from equilibrium, with the balanced equation of what it does and where that is known from. */
-export interface Rule {
-  readonly id: string
-  readonly says: string
-  readonly equation: string
-  readonly source: SourceId
-}
 
 const RULES: readonly Rule[] = [
   {
@@ -473,6 +465,7 @@ const RULES: readonly Rule[] = [
     equation: 'H^+ + Cl^- -> HCl',
     source: 'crc',
   },
+  ...DEFINED_IONS.flatMap((ion) => ion.rules ?? []),
 ]
 
 export const ruleById: ReadonlyMap<string, Rule> = new Map(RULES.map((rule) => [rule.id, rule]))

@@ -1,4 +1,5 @@
-import type { AqueousData, Band, Constant, Habit, KineticGate, SolidData, Spectrum, Stoichiometry } from './types'
+import { parseFormula } from './formula'
+import type { AqueousData, Band, Constant, GasData, Habit, KineticGate, ReagentData, SaltData, SolidData, Spectrum, Stoichiometry } from './types'
 import type { SourceId } from './sources'
 
 interface Conditions {
@@ -105,3 +106,70 @@ export function solid(
     ...(form ? { form } : {}),
   }
 }
+
+/** Colours of the usual goods. Source: The Merck Index. */
+export const goods = (hex: string, words: string): SaltData['colour'] => ({ hex, words, source: 'merck' })
+export const WHITE = goods('#f4f4f1', 'white')
+export const COLOURLESS = goods('#eef1f1', 'colourless')
+
+/** A bench salt in short: formula with its water, name, ions per formula unit, colour and form of the usual goods. */
+export type SaltRow = [formula: string, name: string, ions: Stoichiometry, colour: SaltData['colour'], form: SaltData['form']]
+export const salt = (...[formula, name, ions, colour, form]: SaltRow): SaltData => ({
+  formula,
+  name,
+  ions,
+  colour,
+  form,
+  water: waterIn(formula, ions),
+})
+
+/** Water in a formula unit beyond what its ions hold, mol; below none where the ions are written with more (an oxide as its hydroxide). */
+function waterIn(formula: string, ions: Stoichiometry): number {
+  let oxygen = parseFormula(formula).atoms['O'] ?? 0
+  for (const [ion, n] of Object.entries(ions)) oxygen -= n * (parseFormula(ion).atoms['O'] ?? 0)
+  return oxygen
+}
+
+/** A bottle in short: moles of species per mole, strengths (mol/L) by label, the usual one first. */
+export function bottle(
+  id: string,
+  formula: string,
+  aliases: readonly string[],
+  supplies: Stoichiometry,
+  strengths: Readonly<Record<string, number>>,
+  caution = '',
+): ReagentData {
+  const labels = Object.entries(strengths)
+  return {
+    id,
+    name: aliases[0] ?? id.replace(/-/g, ' '),
+    formula,
+    aliases,
+    supplies,
+    strengths: labels.map(([label, molarity]) => ({ label, molarity })),
+    usual: labels[0]?.[0] ?? '',
+    caution,
+  }
+}
+
+/** A gas in short: log10 of its Henry constant (atm L/mol), enthalpy (kJ/mol), and what it is to the nose and the eye. */
+export const gas = (
+  formula: string,
+  name: string,
+  dissolvesAs: GasData['dissolvesAs'],
+  henry: number,
+  dH: number,
+  smell: GasData['smell'],
+  caution: string,
+  more: Partial<GasData> = {},
+): GasData => ({
+  formula,
+  name,
+  dissolvesAs,
+  logK: logHenry(henry, 'sander', { dH }),
+  smell,
+  colour: 'colourless',
+  caution,
+  source: 'niosh',
+  ...more,
+})

@@ -1,8 +1,11 @@
 import { beadAlias, beads, charcoal, cobalt } from './data/fire'
-import { anhydrousColours, heated, residues } from './data/residues'
+import { anhydrousColours, heated as heatedSalts, residues } from './data/residues'
 import { molarMass, parseFormula, type Formula } from './formula'
+import { DEFINED_IONS } from './ions/defined'
 import { COMPONENT_INDEX, inComponents, SALTS } from './registry'
 import type { BeadData, CharcoalData, CobaltData, ResidueData } from './types'
+
+const heated: typeof heatedSalts = { ...heatedSalts, ...Object.fromEntries(DEFINED_IONS.flatMap((ion) => Object.entries(ion.heated ?? {}))) }
 
 /** A dry phase: a bench salt, its anhydrous form, or what heating leaves. `terms` are the components it brings when wetted, `inert` the redox solids. */
 export interface DryPhase {
@@ -53,7 +56,8 @@ for (const salt of SALTS) {
   }
   phases.set(anhydrous, phase(data, 'powder'))
 }
-for (const data of residues) if (!phases.has(data.formula)) phases.set(data.formula, phase(data, 'powder'))
+for (const data of [...residues, ...DEFINED_IONS.flatMap((ion) => ion.residues ?? [])])
+  if (!phases.has(data.formula)) phases.set(data.formula, phase(data, 'powder'))
 
 /** Every dry phase by its formula: bench salts first. */
 export const DRY_PHASES: ReadonlyMap<string, DryPhase> = phases
@@ -79,9 +83,9 @@ export const dryMass = (id: string): number => molarMass(parseFormula(id))
 
 /** What metals do on charcoal, in beads and with cobalt, by component index. */
 const indexed = <T>(of: readonly T[], ion: (t: T) => string): ReadonlyMap<number, T> => new Map(of.map((t) => [COMPONENT_INDEX.get(ion(t)) ?? -1, t]))
-export const CHARCOAL: ReadonlyMap<number, CharcoalData> = indexed(charcoal, (t) => t.ion)
-export const COBALT: ReadonlyMap<number, CobaltData> = indexed(cobalt, (t) => t.holds)
-const glass = indexed(beads, (t) => t.ion)
+export const CHARCOAL: ReadonlyMap<number, CharcoalData> = indexed([...charcoal, ...DEFINED_IONS.flatMap((ion) => ion.charcoal ?? [])], (t) => t.ion)
+export const COBALT: ReadonlyMap<number, CobaltData> = indexed([...cobalt, ...DEFINED_IONS.flatMap((ion) => ion.cobalt ?? [])], (t) => t.holds)
+const glass = indexed([...beads, ...DEFINED_IONS.flatMap((ion) => ion.beads ?? [])], (t) => t.ion)
 export const BEADS: ReadonlyMap<number, BeadData> = new Map([
   ...glass,
   ...Object.entries(beadAlias).flatMap(([ion, as]) => {

@@ -1,11 +1,15 @@
-import { inertSolids, solvents } from './data/inert'
+import { inertSolids as solids, solvents } from './data/inert'
 import { agents } from './data/organic'
-import { reagents } from './data/reagents'
+import { reagents as bottles } from './data/reagents'
 import { oldStates, spoken } from './data/spoken'
 import { withoutWater } from './dry'
 import { molarMass, parseFormula, type Formula } from './formula'
+import { DEFINED_IONS } from './ions/defined'
 import { COMPONENTS, findSalt, inComponents, SALTS, type Salt } from './registry'
 import type { AgentData, InertData, OrganicSolvent, ReagentData, SolventData } from './types'
+
+const inertSolids: readonly InertData[] = [...solids, ...DEFINED_IONS.flatMap((ion) => ion.inert ?? [])]
+const reagents: readonly ReagentData[] = [...bottles, ...DEFINED_IONS.flatMap((ion) => ion.reagents ?? [])]
 
 /** A reagent at a strength, ready to pour: moles of components and of water in one litre. */
 export interface Solution {

@@ -24,6 +24,7 @@ import { waterAqueous, waterGases, waterSolids } from './data/water'
 import { zincAqueous, zincSolids } from './data/zinc'
 import { salts } from './data/salts'
 import { parseFormula, type Formula } from './formula'
+import { DEFINED_IONS } from './ions/defined'
 import type { AqueousData, Constant, ExtractData, FlameData, GasData, SaltData, SolidData, Stoichiometry } from './types'
 
 const aqueousData: readonly AqueousData[] = [
@@ -52,6 +53,7 @@ const aqueousData: readonly AqueousData[] = [
   ...thioacetamideAqueous,
   ...dithizoneAqueous,
   ...anionAqueous,
+  ...DEFINED_IONS.flatMap((ion) => ion.aqueous ?? []),
 ]
 const solidData: readonly SolidData[] = [
   ...waterSolids,
@@ -76,8 +78,16 @@ const solidData: readonly SolidData[] = [
   ...nickelSolids,
   ...dithizoneSolids,
   ...anionSolids,
+  ...DEFINED_IONS.flatMap((ion) => ion.solids ?? []),
 ]
-const gasData: readonly GasData[] = [...waterGases, ...alkaliGases, ...ligandGases, ...arsenicGases, ...anionGases]
+const gasData: readonly GasData[] = [
+  ...waterGases,
+  ...alkaliGases,
+  ...ligandGases,
+  ...arsenicGases,
+  ...anionGases,
+  ...DEFINED_IONS.flatMap((ion) => ion.gases ?? []),
+]
 
 /** Components of the model: every other species is a combination of these and water, with one constant. */
 export const COMPONENTS: readonly string[] = aqueousData.filter((s) => !s.from).map((s) => s.formula)
@@ -188,7 +198,10 @@ export const GASES: readonly Gas[] = gasData.map((data) => ({
   ...resolve(data.formula, data.dissolvesAs, 1, data.logK),
   data,
 }))
-export const SALTS: readonly Salt[] = salts.map((data) => ({ ...resolve(data.formula, data.ions, 1, undefined), data }))
+export const SALTS: readonly Salt[] = [...salts, ...DEFINED_IONS.flatMap((ion) => ion.salts ?? [])].map((data) => ({
+  ...resolve(data.formula, data.ions, 1, undefined),
+  data,
+}))
 
 export const solidById: ReadonlyMap<string, Solid> = new Map(SOLIDS.map((s) => [s.id, s]))
 export const gasById: ReadonlyMap<string, Gas> = new Map(GASES.map((s) => [s.id, s]))
@@ -226,6 +239,7 @@ const BY_STATE: Readonly<Record<string, string>> = {
   'Co(III)': 'Co^3+',
   'Cu(I)': 'Cu^+',
   'Cu(II)': 'Cu^2+',
+  ...Object.fromEntries(DEFINED_IONS.flatMap((ion) => Object.entries(ion.written ?? {}))),
 }
 
 /** The bench salt a formula names, however its hydrate dot or brackets are written; undefined if it is not in scope. */
@@ -233,5 +247,14 @@ export const findSalt = (text: string): Salt | undefined => saltById.get(text) ?
 /** The dissolved species an ion's formula names, in any accepted notation, `As(III)` too; undefined if it is not in scope. */
 export const findIon = (text: string): string | undefined => BY_STATE[text.trim()] ?? ionByAtoms.get(canonical(text))
 
+/** What an ion is called. @throws Error for one that is not in the registry or has no name */
+export function ionName(formula: string): string {
+  const name = aqueousByFormula.get(formula)?.name
+  if (!name) throw new Error(`${formula} has no name in the registry`)
+  return name
+}
+
 /** Flame data by component index. */
-export const FLAMES: ReadonlyMap<number, FlameData> = new Map(flames.map((f) => [COMPONENT_INDEX.get(f.ion) ?? -1, f]))
+export const FLAMES: ReadonlyMap<number, FlameData> = new Map(
+  [...flames, ...DEFINED_IONS.flatMap((ion) => ion.flames ?? [])].map((f) => [COMPONENT_INDEX.get(f.ion) ?? -1, f]),
+)

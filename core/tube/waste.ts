@@ -7,6 +7,7 @@ import {
   hasTrait,
   inertById,
   ionsWith,
+  type IonTrait,
   parseFormula,
   UnknownReagent,
   type Solution,
@@ -82,9 +83,15 @@ export interface Waste {
 }
 
 /** Elements whose salts are collected. Zinc, iron and manganese are not. */
-const HEAVY = ['Pb', 'Hg', 'Cd', 'As', 'Sb', 'Bi', 'Cr', 'Ba', 'Ni', 'Co', 'Sn', 'Cu', 'Mo', 'Zr', 'Ce']
+const elementsOf = (formula: string): Readonly<Record<string, number>> => parseFormula(formula).atoms
+/** Elements of the ions with a trait. */
+const elementsWith = (trait: IonTrait): readonly string[] => [
+  ...new Set(ionsWith(trait).flatMap((id) => Object.keys(elementsOf(id)).filter((element) => element !== 'H' && element !== 'O'))),
+]
+/** With those of reagents that are no ions of the scheme. */
+const HEAVY = [...elementsWith('heavy-metal'), 'Mo', 'Zr', 'Ce']
 /** Metals whose sulfides give no hydrogen sulfide with dilute acid. */
-const KEEPS_SULFIDE = ['Ag', 'Pb', 'Hg', 'Bi', 'Cu', 'As', 'Sb', 'Sn', 'Cd']
+const KEEPS_SULFIDE = elementsWith('keeps-sulfide')
 /* Of what is in bottles and not among the ions of the scheme. */
 const SULFIDES: ReadonlySet<string> = new Set([...ionsWith('gives-sulfide'), 'S2^2-', 'CH3CSNH2'])
 const CYANIDES: ReadonlySet<string> = new Set([...ionsWith('gives-cyanide'), 'CN^-', 'Fe(CN)5NO^2-'])
@@ -106,7 +113,6 @@ const HYPOHALITES: ReadonlySet<string> = new Set(['Cl2', 'ClO^-', 'BrO^-', 'Br2'
 const OXIDISING_SOLIDS: ReadonlySet<string> = new Set(['MnO2', 'PbO2', 'NaBiO3'])
 const ORGANICS: ReadonlySet<string> = new Set(['C2H5OH', 'CH3OH', 'C4H8O2', 'C3H9BO3', 'C3H6O'])
 
-const elementsOf = (formula: string): Readonly<Record<string, number>> => parseFormula(formula).atoms
 const hasElement = (formula: string, elements: readonly string[]): boolean => elements.some((e) => (elementsOf(formula)[e] ?? 0) > 0)
 /** Whether a molecule holds carbon and a halogen. */
 const isHalogenated = (atoms: Readonly<Record<string, number>>): boolean =>

@@ -152,7 +152,7 @@ export const ACID_RULES: readonly WorkRule[] = [
   },
   {
     id: 'concentrated-acid-on-oxidiser',
-    effect: 'What was seen speaks for a chlorate or permanganate: with concentrated acid these explode.',
+    effect: 'What was seen speaks for a chlorate, a permanganate or their like: with concentrated acid these explode.',
     wayBack: 'Do not go on. Do not warm it. Tell the supervisor, and let it stand behind the sash.',
     severity: 'spoils',
     applies: ({ steps, page }) =>

@@ -1,4 +1,4 @@
-import { bands, complexes, logHenry, logK, solid } from '../define'
+import { bands, complexes, gas, logK, solid } from '../define'
 import type { AqueousData, GasData, SolidData } from '../types'
 
 /** The anions beyond those that cations meet as reagents: bromide, borate, silicate, chlorate, citrate, cyanide; their acids, complexes and dyes. */
@@ -123,17 +123,6 @@ export const anionSolids: readonly SolidData[] = [
   solid('ZrOHPO4', 'zirconium phosphate', { 'ZrO^2+': 1, 'PO4^3-': 1, 'H^+': 1 }, -33, 'feigl', 'gelatinous', '#f8f8f6', 'white', { note: 'comes down from strong acid; estimated' }),
   solid('HgBr2', 'mercury(II) bromide', { 'Hg^2+': 1, 'Br^-': 2 }, -19.0, 'smith-martell', 'crystalline', '#f8f8f6', 'white'),
 ]
-
-const gas = (
-  formula: string,
-  name: string,
-  dissolvesAs: GasData['dissolvesAs'],
-  henry: number,
-  dH: number,
-  smell: GasData['smell'],
-  caution: string,
-  more: Partial<GasData> = {},
-): GasData => ({ formula, name, dissolvesAs, logK: logHenry(henry, 'sander', { dH }), smell, colour: 'colourless', caution, source: 'niosh', ...more })
 
 export const anionGases: readonly GasData[] = [
   gas('HBr', 'hydrogen bromide', { 'H^+': 1, 'Br^-': 1 }, -8.9, 85, { word: 'pungent, acid', threshold_atm: 2e-5 }, 'Hydrogen bromide: choking fumes. In the hood.'),

@@ -1,28 +1,7 @@
-import type { ReagentData, Stoichiometry } from '../types'
+import { bottle } from '../define'
+import type { ReagentData } from '../types'
 
 const HEAVY = 'Poisonous heavy metal: gloves, and the waste is collected.'
-
-/** A bottle in short: moles of species per mole, strengths by label, the usual one first. */
-function bottle(
-  id: string,
-  formula: string,
-  aliases: readonly string[],
-  supplies: Stoichiometry,
-  strengths: Readonly<Record<string, number>>,
-  caution = '',
-): ReagentData {
-  const labels = Object.entries(strengths)
-  return {
-    id,
-    name: aliases[0] ?? id.replace(/-/g, ' '),
-    formula,
-    aliases,
-    supplies,
-    strengths: labels.map(([label, molarity]) => ({ label, molarity })),
-    usual: labels[0]?.[0] ?? '',
-    caution,
-  }
-}
 
 /** Group reagents, precipitants, oxidants, reductants and dyes of the cation schemes. */
 export const bottles: readonly ReagentData[] = [

@@ -5,6 +5,7 @@ import {
   CATION_IDS,
   CHARGE_CARRIERS,
   dissolvesAs,
+  hasTrait,
   inGroup,
   ION_IDS,
   IONS,
@@ -12,9 +13,9 @@ import {
   LEAVING,
   STATES,
   type IonTrait,
-} from './ions'
-import { COMPONENTS } from './registry'
-import { parseFormula } from './formula'
+} from '.'
+import { COMPONENTS, SALTS } from '../registry'
+import { parseFormula } from '../formula'
 
 const sorted = (list: readonly string[]): string[] => [...list].sort()
 
@@ -40,8 +41,35 @@ describe('lists derived from what each ion is', () => {
     ['gives-sulfide', ['HS^-']],
     ['gives-carbon-monoxide', ['C2O4^2-']],
     ['always-dissolved', ['ClO3^-', 'MnO4^-', 'NO3^-']],
+    [
+      'heavy-metal',
+      [
+        'Pb^2+',
+        'Hg2^2+',
+        'Hg^2+',
+        'Bi^3+',
+        'Cu^2+',
+        'Cd^2+',
+        'Sb^3+',
+        'Sn^2+',
+        'Sn^4+',
+        'Cr^3+',
+        'Co^2+',
+        'Ni^2+',
+        'Ba^2+',
+        'CrO4^2-',
+        'H3AsO3',
+        'AsO4^3-',
+      ],
+    ],
+    ['keeps-sulfide', ['Ag^+', 'Pb^2+', 'Hg2^2+', 'Hg^2+', 'Bi^3+', 'Cu^2+', 'Cd^2+', 'Sb^3+', 'Sn^2+', 'Sn^4+', 'H3AsO3', 'AsO4^3-']],
     ['holds-sulfur', ['SO4^2-', 'SO3^2-', 'S2O3^2-', 'HS^-']],
   ])('%s', (trait, list) => expect(sorted(ionsWith(trait))).toEqual(sorted(list)))
+  test('salts that are set out for a control only where nothing milder does', () => {
+    const formulae = /Hg|As|Cd|Pb|Sb|ClO3|MnO4|Cr2?O[47]|CN/
+    for (const { id, data } of SALTS)
+      expect([id, Object.keys(data.ions).some((ion) => hasTrait(ion, 'set-out-last'))]).toEqual([id, formulae.test(id)])
+  })
   test('cations and anions a mixture is searched for, in the order they are shown in', () => {
     expect(CATION_IDS).toEqual([
       ...['NH4^+', 'Ag^+', 'Pb^2+', 'Hg2^2+', 'Hg^2+', 'Bi^3+', 'Cu^2+', 'Cd^2+', 'Sb^3+', 'Sn^2+', 'Sn^4+', 'Fe^2+', 'Fe^3+', 'Al^3+', 'Cr^3+'],

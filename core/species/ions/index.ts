@@ -1,0 +1,3 @@
+export * from './records'
+export { DEFINED_IONS } from './defined'
+export type { IonDefinition } from './definition'
