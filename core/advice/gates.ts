@@ -5,7 +5,7 @@ import { everyTest, isOfWhatCameDown, type SchemeTest } from '../schemes'
 import { notFusable, structureOf, type Structure } from '../structure'
 import { SAMPLE, type StepInput } from '../tube'
 import { momentsOf, type Moment } from './moments'
-import { hasTrait, ionName, ionsWith, type IonTrait } from '../species'
+import { hasTrait, ION_IDS, ionName, IONS, ionsWith, type IonTrait } from '../species'
 
 /** Something to stop at before a test: what could happen, with which ions, and what is asked for first. */
 export interface StopGate {
@@ -16,6 +16,8 @@ export interface StopGate {
   readonly ions: readonly string[]
   /** The same of an organic compound: whether it is one that makes the test dangerous. */
   readonly compound?: (structure: Structure) => boolean
+  /** From this probability of a dangerous ion on it stands; from a trace of it on, unless said. */
+  readonly standsFrom?: number
   /** From this probability on the test is not proposed at all; undefined where it may be done guarded. */
   readonly holdsFrom?: number
   readonly applies: (steps: readonly StepInput[]) => boolean
@@ -47,6 +49,9 @@ const HOOD = 'Goggles, gloves and the hood; a supervisor where the class says so
 const oneOf = (trait: IonTrait): string => new Intl.ListFormat('en-GB', { type: 'disjunction' }).format(ionsWith(trait).map(ionName))
 const allOf = (trait: IonTrait): string => new Intl.ListFormat('en-GB').format(ionsWith(trait).map((id) => `${ionName(id)}s`))
 const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** From here on an ion is likely enough to be warned of before anything is done. */
+const LIKELY = 0.2
 
 /** Source: the usual rules of the teaching laboratory; local codes and the supervisor come first. */
 export const STOP_GATES: readonly StopGate[] = [
@@ -150,6 +155,10 @@ export const STOP_GATES: readonly StopGate[] = [
     ions: ionsWith('flares-on-charcoal'),
     applies: (steps) => does(steps, 'charcoal'),
   },
+  ...ION_IDS.flatMap((id) => {
+    const { caution } = IONS[id]
+    return caution ? [{ ...caution, ions: [id], standsFrom: LIKELY, applies: () => true }] : []
+  }),
 ]
 
 /** From this probability of a dangerous ion on a gate stands. */
@@ -173,7 +182,9 @@ function chanceAt({ ions, compound }: StopGate, reasoning: Believed): number {
 
 /** The gates in front of a test, given what may be in the jar. */
 export const gatesOf = (test: Test, reasoning: Believed): readonly StopGate[] =>
-  STOP_GATES.filter((gate) => gate.applies(test.steps) && (standsAlways(gate) || chanceAt(gateAt(gate, test), reasoning) >= WORTH_A_GATE))
+  STOP_GATES.filter(
+    (gate) => gate.applies(test.steps) && (standsAlways(gate) || chanceAt(gateAt(gate, test), reasoning) >= (gate.standsFrom ?? WORTH_A_GATE)),
+  )
 
 /** The gate that keeps a test from being proposed at all; undefined where none does. */
 export const heldBy = (test: Test, reasoning: Believed): StopGate | undefined =>

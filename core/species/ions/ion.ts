@@ -67,6 +67,8 @@ export interface Ion {
   /** Whether single-salt jars alone hold it: no mixture is searched for it. */
   readonly aloneOnly?: true
   readonly traits?: readonly IonTrait[]
+  /** What is shown before every test as soon as this ion is likely: poisons that the usual gates do not cover. */
+  readonly caution?: { readonly id: string; readonly says: string; readonly asks: string }
 }
 
 /** What chlorate and permanganate have in common. */
