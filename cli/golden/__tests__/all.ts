@@ -3,6 +3,7 @@ import { cationFacts } from './cations'
 import { dryFacts } from './dry'
 import type { Fact } from './fact'
 import { firstCourse } from './first-course'
+import { laterIons } from './later-ions'
 import { conditionFacts, separationFacts } from './separations'
 
 export { conditionFacts, dryFacts, gasFacts, anionFacts, interferenceFacts, separationFacts }
@@ -16,4 +17,5 @@ export const allFacts: readonly Fact[] = [
   ...gasFacts,
   ...anionFacts,
   ...interferenceFacts,
+  ...laterIons,
 ]

@@ -1,11 +1,12 @@
 import { bromate } from './bromate'
 import { iodate } from './iodate'
+import { thallium } from './thallium'
 import type { IonDefinition } from './definition'
 import { hydroxyAcids } from './hydroxy-acids'
 import type { Ion } from './ion'
 
 /** Ions that have a file of their own, in the order they are shown in, after the others. */
-const DEFINITIONS = [hydroxyAcids, bromate, iodate] as const satisfies readonly IonDefinition[]
+const DEFINITIONS = [hydroxyAcids, bromate, iodate, thallium] as const satisfies readonly IonDefinition[]
 
 export const DEFINED_IONS: readonly IonDefinition[] = DEFINITIONS
 
