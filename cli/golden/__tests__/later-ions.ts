@@ -152,7 +152,7 @@ export const laterIons: readonly Fact[] = [
       'tl-sulfide-acid',
       V,
       'Mineral acid dissolves the sulfide.',
-      'Tl^+ 0.02 | NO3^-',
+      'Tl^+ 0.02 | SO4^2-',
       '(NH4)2S 1 M x2; H2SO4 1 M 2mL; boil 2; look',
       { solid: null },
     ],
