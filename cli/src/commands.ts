@@ -10,7 +10,6 @@ import {
   COLOUR_NAMES,
   COMPONENTS,
   COUPLES,
-  deduce,
   AQUEOUS,
   GASES,
   notebookSchema,
@@ -34,7 +33,7 @@ import {
 } from '@foxing/core'
 import { documentOf, keySchema, keyTo, toCsv, toHtml, toMarkdown, toPdfContent, worksheetSchema } from '@foxing/core/report'
 import { z } from 'zod'
-import { loadStructures, loadPercepts } from './percepts'
+import { loadStructures, loadPercepts, session } from './percepts'
 
 /** A document that could not be taken: where in it, and what was expected there. */
 export class BadInput extends Error {
@@ -176,7 +175,7 @@ const commands: readonly Command[] = [
     run: async (document) => {
       const notebook = parse(notebookSchema, document, 'foxing-notebook/1')
       await ready(notebook, notebook.case.kind === 'mixture')
-      return deduce(notebook)
+      return session.deduce(notebook)
     },
   },
   {
@@ -186,7 +185,7 @@ const commands: readonly Command[] = [
     run: async (document) => {
       const notebook = parse(notebookSchema, document, 'foxing-notebook/1')
       await ready(notebook, true)
-      return advise(notebook)
+      return advise(notebook, session)
     },
   },
   {
@@ -203,7 +202,7 @@ const commands: readonly Command[] = [
       const worksheet = parse(worksheetSchema, document, 'foxing-worksheet/1')
       if ('organic' in worksheet.sample) await loadStructures()
       loadPercepts('organic' in worksheet.sample ? 'organic' : 'salts', 'solution' in worksheet.sample)
-      return keyTo(worksheet)
+      return keyTo(worksheet, session)
     },
   },
   {
@@ -214,7 +213,7 @@ const commands: readonly Command[] = [
       const notebook = parse(notebookSchema, document, 'foxing-notebook/1')
       const as = options['as'] ?? 'md'
       await ready(notebook, false)
-      const report = documentOf(notebook, titleOf(notebook))
+      const report = documentOf(notebook, titleOf(notebook), session)
       if (as === 'md') return toMarkdown(report)
       if (as === 'html') return toHtml(report)
       if (as === 'csv') return toCsv(report)

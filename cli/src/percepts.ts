@@ -4,14 +4,17 @@ import {
   packFromLines,
   packToLines,
   readStructuresWith,
-  takePercepts,
   workOutPack,
   type PackKind,
   type PerceptPack,
+  ReasoningSession,
 } from '@foxing/core'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { gunzipSync, gzipSync } from 'node:zlib'
+
+/** What this program reasons in. */
+export const session = new ReasoningSession()
 
 /** Where the build of the interface, and this program itself, keep a file. */
 const placesOf = (file: string): string[] => [`../../web/public/${file}`, `./${file}`].map((path) => fileURLToPath(new URL(path, import.meta.url)))
@@ -36,11 +39,11 @@ export function loadPercepts(kind: PackKind, make: boolean): void {
   const places = placesOf(PACK_FILES[kind])
   for (const place of places) {
     const pack = read(place)
-    if (pack?.model === modelId(kind)) return void takePercepts(pack)
+    if (pack?.model === modelId(kind)) return void session.takePercepts(pack)
   }
   if (!make) return
   const pack = workOutPack(kind)
-  takePercepts(pack)
+  session.takePercepts(pack)
   try {
     writeFileSync(places[1] ?? '', gzipSync(packToLines(pack)))
   } catch {

@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import { builtPercepts } from '../../script/trials/percepts'
 import { ORGANIC_TESTS, TESTS } from '../catalogue'
-import { contentOf, mixtureOf, reason, Simulations, takePercepts, type Reasoning } from '../deduction'
+import { contentOf, mixtureOf, Simulations, type Reasoning, ReasoningSession } from '../deduction'
 import { caseSchema, entrySchema } from '../notebook'
 import { vesselsOfSchemes } from '../schemes'
 import { SALTS } from '../species'
@@ -14,6 +14,8 @@ import { cautionsFor } from './cautions'
 import { advise, adviseFrom } from './next'
 import { adviceSchema } from './schema'
 
+const session = new ReasoningSession()
+
 const settings = caseSchema.parse({})
 const raise = (what: string): never => {
   throw new Error(what)
@@ -23,8 +25,8 @@ const simulations = new Simulations(500)
 beforeAll(() => {
   const pack = builtPercepts()
   simulations.use(pack)
-  expect(takePercepts(pack)).toBe(true)
-  expect(takePercepts({ ...pack, model: 'another' })).toBe(false)
+  expect(session.takePercepts(pack)).toBe(true)
+  expect(session.takePercepts({ ...pack, model: 'another' })).toBe(false)
 }, 300_000)
 
 /** One in twenty of the salts; script/soak advice works them all. */
@@ -34,7 +36,7 @@ describe('following the advice, each look written down as it is', () => {
   test.each(SAMPLE.map((s) => [s.id, s] as const))(
     '%s is reached, or stands first in a set that no test splits',
     (id, salt) => {
-      const { reasoning, tests } = followAdvice(settings, { content: salt, simulations })
+      const { reasoning, tests } = followAdvice(settings, { session, content: salt, simulations })
       expect(reasoning.formulae[0]?.formula).toBe(id)
       expect(tests.length).toBeLessThan(15)
       for (const ion of Object.keys(salt.data.ions)) {
@@ -48,7 +50,7 @@ describe('following the advice, each look written down as it is', () => {
 
 test('advice of before, while there is no newer: what was done since is not proposed again, what was seen since changes nothing', () => {
   const settings = caseSchema.parse({ kind: 'salt', sample: { mg: 500 } })
-  const advice = advise({ case: settings, entries: [] })
+  const advice = advise({ case: settings, entries: [] }, session)
   const [first, ...others] = advice.next
   if (!first) throw new Error('nothing is advised')
   const did = entrySchema.parse({ id: 'a', at: '', did: { test: first.test, on: 'A' } })
@@ -60,7 +62,7 @@ test('advice of before, while there is no newer: what was done since is not prop
 
 describe('advice', () => {
   test('on an empty page the first test is worth something, has its cautions and its reason, and the answer is in the published form', () => {
-    const advice = advise({ case: settings, entries: [] })
+    const advice = advise({ case: settings, entries: [] }, session)
     expect(adviceSchema.safeParse(advice).error).toBeUndefined()
     expect(advice.complete).toBe(false)
     expect(advice.next[0]?.because).not.toBe('')
@@ -69,27 +71,27 @@ describe('advice', () => {
   })
   test('a bench without silver nitrate is not told to use it', () => {
     const bench = caseSchema.parse({ reagents: ['HCl', 'NaOH', 'ammonia', 'barium nitrate', 'nitric acid'] })
-    const { next } = advise({ case: bench, entries: [] })
+    const { next } = advise({ case: bench, entries: [] }, session)
     expect(next.map((p) => p.test)).not.toContain('silver-nitrate')
     expect(next.map((p) => p.test)).toContain('barium-nitrate')
   })
   test('a test that would make a poisonous gas of what may be in the jar says so', () => {
-    const reasoning = reason({ case: settings, entries: [] })
+    const reasoning = session.reason({ case: settings, entries: [] })
     const said = (id: string): string => cautionsFor(TESTS.find((t) => t.id === id) ?? raise(id), reasoning).join(' ')
     expect(said('concentrated-sulfuric-acid')).toMatch(/Hydrogen chloride[\s\S]*|Iodine vapour/)
     expect(said('concentrated-sulfuric-acid-and-copper')).toMatch(/Nitrogen dioxide/)
   })
   test('concentrated acid is not the first thing proposed on an untried sample', () => {
-    expect(advise({ case: settings, entries: [] }).next[0]?.test).not.toMatch(/concentrated/)
+    expect(advise({ case: settings, entries: [] }, session).next[0]?.test).not.toMatch(/concentrated/)
   })
   test('a test done is not proposed again', () => {
     const entries = [entrySchema.parse({ id: 'a', at: '', did: { test: 'silver-nitrate', on: 'A' } })]
-    expect(advise({ case: settings, entries }).next.map((p) => p.test)).not.toContain('silver-nitrate')
+    expect(advise({ case: settings, entries }, session).next.map((p) => p.test)).not.toContain('silver-nitrate')
   })
   test('where nothing undone tells two salts apart, a test that was done is proposed once more, and not a third time', () => {
     const all = TESTS.map((t, k) => entrySchema.parse({ id: `t${k}`, at: '', did: { test: t.id, on: `T${k}` } }))
     const proposed = (entries: typeof all, likeliest: number): readonly string[] => {
-      const reasoning = reason({ case: settings, entries })
+      const reasoning = session.reason({ case: settings, entries })
       const chance: Readonly<Record<string, number>> = { NaCl: likeliest, NaBr: 1 - likeliest }
       const between = { ...reasoning, posterior: Float64Array.from(reasoning.hypotheses, (h) => chance[h.content.id] ?? 0) }
       return adviseFrom(between, { case: settings, entries }).next.map((p) => `${p.test}: ${p.because}`)
@@ -111,7 +113,9 @@ describe('advice', () => {
       const entries = ['sodium-fusion', ...others.map((t) => t.id)].map((id, k) =>
         entrySchema.parse({ id: `o${k}`, at: '', did: { test: id, on: id === 'sodium-fusion' ? 'FE' : `T${k}` } }),
       )
-      return adviseFrom(reason({ case: organic, entries }, {}, [bromobenzene]), { case: organic, entries }).next.map((p) => p.test)
+      return adviseFrom(session.reason({ case: organic, entries }, { hypotheses: [bromobenzene] }), { case: organic, entries }).next.map(
+        (p) => p.test,
+      )
     }
     expect(next(['chlorine-beside'])).toEqual(['chlorine-beside'])
     expect(next([])).toEqual([])
@@ -119,7 +123,7 @@ describe('advice', () => {
   test('what is claimed of a mixture is not left because nothing is open: the sample is taken apart as far as its proof', () => {
     const mixture = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } })
     const entries = [{ id: 'e1', at: '', did: { test: 'litmus', on: 'OS' } }].map((e) => entrySchema.parse(e))
-    const reasoning = reason({ case: mixture, entries })
+    const reasoning = session.reason({ case: mixture, entries })
     const [first] = reasoning.hypotheses
     if (!first) throw new Error('no hypothesis')
     const claiming = (...ions: string[]): string[] => {
@@ -140,7 +144,7 @@ describe('advice', () => {
         entrySchema.parse({ id: 'a', at: '', did: { test: 'full-separation-thioacetamide/group-3', on: 'III' } }),
         entrySchema.parse({ id: 'b', at: '', saw: { channel: 'precipitate.present', value: 'yes', negated: !seen } }),
       ]
-      const reasoning = reason({ case: mixture, entries })
+      const reasoning = session.reason({ case: mixture, entries })
       const settled = { ...reasoning, each: new Map([...(reasoning.each ?? [])].map(([ion]) => [ion, 0])), hypotheses: [] }
       return worthDoing(settled, mixture, () => true, { most: 200 }).found.map(({ test: { id } }) => id)
     }
@@ -156,7 +160,7 @@ describe('advice', () => {
       entrySchema.parse({ id: `d${k}`, at: '', did: { test: `${scheme}/${id}`, on: 'II' } }),
       entrySchema.parse({ id: `s${k}`, at: '', saw: black }),
     ])
-    const reasoning = reason({ case: mixture, entries })
+    const reasoning = session.reason({ case: mixture, entries })
     const proposed = (without?: string): readonly string[] =>
       worthDoing(reasoning, mixture, ({ id }) => id !== `${scheme}/${without ?? ''}`, { most: 200 }).found.flatMap(({ test: { id } }) =>
         id.startsWith(scheme) ? [id.slice(scheme.length + 1)] : [],
@@ -169,7 +173,7 @@ describe('advice', () => {
     expect(proposed('group-2')).toEqual(proposed())
   })
   test('of a mixture a test names the gas that any ion which may be there would make, and not of one that is not', () => {
-    const reasoning = reason({ case: caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } }), entries: [] })
+    const reasoning = session.reason({ case: caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } }), entries: [] })
     const acid = TESTS.find((t) => t.id === 'dilute-sulfuric-acid') ?? raise('no test')
     const said = (chance: number): string =>
       cautionsFor(acid, { ...reasoning, each: new Map([...(reasoning.each ?? [])].map(([ion]) => [ion, ion === 'NO2^-' ? chance : 0])) }).join(' ')
@@ -178,7 +182,7 @@ describe('advice', () => {
   })
   test('who waits for advice on a mixture has it before all tests are foreseen, and asked again the rest', () => {
     const notebook = { case: caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } }), entries: [] }
-    const reasoning = reason(notebook)
+    const reasoning = session.reason(notebook)
     const open = { ...reasoning, simulations: new Simulations(0, {}, 20) }
     const within = (steps?: number) => {
       const before = open.simulations.effort
@@ -199,10 +203,10 @@ describe('advice', () => {
     const notebook = { case: caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } }), entries: [] }
     const times = (isLeft: boolean, from?: Reasoning['hypotheses'][number]['parts']): number => {
       let n = 0
-      thoughtThrough(notebook, from, () => n++ >= 0 && isLeft)
+      thoughtThrough(session, notebook, from, () => n++ >= 0 && isLeft)
       return n
     }
-    const { parts } = reason(notebook).hypotheses[0] ?? raise('no hypothesis')
+    const { parts } = session.reason(notebook).hypotheses[0] ?? raise('no hypothesis')
     expect(times(false)).toBe(1)
     expect(times(true, parts)).toBe(1)
     expect(times(true, new Map([['Cu^2+', 'trace']]))).toBe(2)

@@ -1,5 +1,15 @@
 import { FUSION_EXTRACT, organicTestById, STOCK, wantsTube } from '../catalogue'
-import { observationsOf, reason, THOROUGH, THROUGH_ALL, traceOf, type Content, type Hypothesis, type Reasoning, type Simulations } from '../deduction'
+import {
+  observationsOf,
+  THOROUGH,
+  THROUGH_ALL,
+  traceOf,
+  type Content,
+  type Hypothesis,
+  type Reasoning,
+  type ReasoningSession,
+  type Simulations,
+} from '../deduction'
 import { entrySchema, isTest, type Case, type Entry, type Notebook, type Observation } from '../notebook'
 import { everyTest, vesselsOfSchemes } from '../schemes'
 import { adviseFrom } from './next'
@@ -10,6 +20,8 @@ export interface Worker {
   readonly content: Content
   /** The case, where its sample is not the usual solid. */
   readonly settings?: Case
+  /** What the worker reasons in. */
+  readonly session: ReasoningSession
   /** What the jar shows: the nominal model, or one with disturbed conditions. */
   readonly simulations: Simulations
   /** What the worker reckons with; every hypothesis of the case, unless given. */
@@ -34,7 +46,7 @@ export function vesselFor(testId: string, entries: readonly Entry[]): string {
 export function doTest(
   entries: readonly Entry[],
   test: string,
-  { content, settings, simulations, writes }: Worker,
+  { content, settings, simulations, writes }: Omit<Worker, 'session'>,
   prefix: string,
   at: (n: number) => string,
 ): Entry[] {
@@ -69,13 +81,14 @@ const THOUGHT_THROUGH = 3
  * @param isLeft whether nothing is worth doing after that either
  */
 export function thoughtThrough(
+  session: ReasoningSession,
   notebook: Pick<Notebook, 'case' | 'entries'>,
   from: Hypothesis['parts'],
   isLeft: (reasoning: Reasoning) => boolean = (reasoning) => adviseFrom(reasoning, notebook).complete,
 ): Reasoning {
   let before = from
   for (let n = 1; ; n++) {
-    const reasoning = reason(notebook, {}, undefined, { deep: THOROUGH, from: before })
+    const reasoning = session.reason(notebook, { deep: THOROUGH, from: before })
     const now = reasoning.hypotheses[0]?.parts
     if (!isLeft(reasoning) || n === THOUGHT_THROUGH || isSame(before, now)) return reasoning
     before = now
@@ -98,7 +111,10 @@ export function followAdvice(
 ): Followed {
   let entries = [...begun]
   for (;;) {
-    let reasoning = reason({ case: settings, entries }, {}, worker.among, settings.kind === 'organic' ? { deep: THROUGH_ALL } : {})
+    let reasoning = worker.session.reason(
+      { case: settings, entries },
+      { hypotheses: worker.among, ...(settings.kind === 'organic' ? { deep: THROUGH_ALL } : {}) },
+    )
     watch?.(reasoning)
     const { tests } = reasoning.trace
     const nextFrom = (): Proposal | undefined => (tests.length < most ? adviseFrom(reasoning, { case: settings, entries }).next[0] : undefined)
@@ -109,7 +125,7 @@ export function followAdvice(
         watch?.(now)
         return !(next = nextFrom())
       }
-      thoughtThrough({ case: settings, entries }, reasoning.hypotheses[0]?.parts, isLeft)
+      thoughtThrough(worker.session, { case: settings, entries }, reasoning.hypotheses[0]?.parts, isLeft)
     }
     if (!next) return { entries, tests, reasoning }
     entries = [...entries, ...doTest(entries, next.test, { ...worker, settings }, 'e', () => '')]

@@ -1,5 +1,5 @@
 import { TESTS, type Test } from '../catalogue'
-import { groupsOf, PARTS, stepsMeant, type Hypothesis, type Reasoning } from '../deduction'
+import { groupsOf, PARTS, attributedSteps, type Hypothesis, type Reasoning } from '../deduction'
 import type { Notebook, Observation } from '../notebook'
 import { FULL_SEPARATION_THIOACETAMIDE, schemeById, sourceOf, testsOfScheme, testsToDo, type SchemeTest } from '../schemes'
 import { expectedBits } from './bits'
@@ -47,7 +47,7 @@ function toldBy({ trace }: Reasoning): (test: string) => readonly Observation[] 
   const told = new Map<string, Observation[]>()
   for (const { observations } of groupsOf(trace))
     for (const traced of observations) {
-      const test = stepsMeant(traced)[0]?.test
+      const test = attributedSteps(traced)[0]?.test
       if (test) told.set(test, [...(told.get(test) ?? []), traced.observation])
     }
   return (test) => told.get(test) ?? []
@@ -155,7 +155,7 @@ class Outlook {
     return this.about(test).map(({ ion }) => ion)
   }
   private about(test: Test) {
-    const speaks = this.reasoning.responders?.[test.id]
+    const speaks = this.reasoning.sensitivities?.[test.id]
     return this.open.filter(({ ion }) => !speaks || speaks.includes(ion)).sort((a, b) => Math.abs(a.p - 0.5) - Math.abs(b.p - 0.5))
   }
 

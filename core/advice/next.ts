@@ -8,7 +8,7 @@ import { live, prospectsOf, tells, tempered } from './prospects'
 import { refutationOf, type Refutation } from './refute'
 import { review, type Finding } from './review'
 import { FUSION_EXTRACT, testsFor, type Test } from '../catalogue'
-import { reason, type Reasoning } from '../deduction'
+import type { Reasoning, ReasoningSession } from '../deduction'
 import type { Notebook } from '../notebook'
 
 export interface Advice {
@@ -33,8 +33,8 @@ const WORTH_DOING_ON_ORGANIC = 0.012
  * What to do next: every test not yet done, ranked by expected information for the minutes and the care it takes.
  * @throws NotebookError for a test that is not in the catalogue
  */
-export function advise(notebook: Pick<Notebook, 'case' | 'entries'>): Advice {
-  return adviseFrom(reason(notebook), notebook)
+export function advise(notebook: Pick<Notebook, 'case' | 'entries'>, session: ReasoningSession): Advice {
+  return adviseFrom(session.reason(notebook), notebook)
 }
 
 /** The same, from a deduction already made. */

@@ -1,15 +1,28 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import { builtOrganicPercepts } from '../../script/trials/percepts'
-import { bodyWritten, contentOf, organicUnknowns, partsOf, reason, Simulations, takePercepts, THROUGH_ALL, traceOf, UNLISTED } from '../deduction'
+import {
+  bodyWritten,
+  contentOf,
+  organicUnknowns,
+  partsOf,
+  Simulations,
+  THROUGH_ALL,
+  traceOf,
+  UNLISTED,
+  ReasoningSession,
+  type Reasoning,
+} from '../deduction'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { COMPOUNDS, structureOf } from '../structure'
 import { adviseFrom, doTest } from './index'
+
+const session = new ReasoningSession()
 
 const settings = caseSchema.parse({ kind: 'organic' })
 let simulations: Simulations
 beforeAll(() => {
   const pack = builtOrganicPercepts()
-  takePercepts(pack)
+  session.takePercepts(pack)
   simulations = new Simulations(500)
   simulations.use(pack)
 }, 300_000)
@@ -30,7 +43,7 @@ describe('what is taken for a compound of the library by its look alone', () => 
     const among = organicUnknowns().filter((h) => h.content.id !== worked.smiles)
     const next = (entries: readonly Entry[]): string[] => {
       const notebook = { case: settings, entries: [...entries] }
-      return adviseFrom(reason(notebook, {}, among), notebook).next.map((p) => p.test)
+      return adviseFrom(session.reason(notebook, { hypotheses: among }), notebook).next.map((p) => p.test)
     }
     // Orange crystals: azobenzene alone is left, and no test would tell it from anything.
     expect(next(worked.entries)).toEqual(['sodium-fusion'])
@@ -48,11 +61,11 @@ describe('what is taken for a compound of the library by its look alone', () => 
 describe('a compound that is in no library', () => {
   const { believed, reasoning, entries } = {
     believed: new Map<string, number>(),
-    reasoning: [] as ReturnType<typeof reason>[],
+    reasoning: [] as Reasoning[],
     entries: [] as Entry[],
   }
   const asked: string[][] = []
-  const byGroups = ({ hypotheses }: ReturnType<typeof reason>): string[] =>
+  const byGroups = ({ hypotheses }: Reasoning): string[] =>
     hypotheses
       .filter((h) => h.byGroups)
       .map((h) => h.content.id)
@@ -62,9 +75,9 @@ describe('a compound that is in no library', () => {
     entries.push(...worked.entries)
     const among = organicUnknowns().filter((h) => h.content.id !== worked.smiles)
     // Nothing has stood up yet: without steps to spend there is nothing to ask.
-    asked.push(byGroups(reason({ case: settings, entries: [...worked.entries] }, {}, among)))
-    reasoning.push(reason({ case: settings, entries: [...worked.entries] }, {}, among, { deep: THROUGH_ALL }))
-    asked.push(byGroups(reason({ case: settings, entries: [...worked.entries] }, {}, among)))
+    asked.push(byGroups(session.reason({ case: settings, entries: [...worked.entries] }, { hypotheses: among })))
+    reasoning.push(session.reason({ case: settings, entries: [...worked.entries] }, { hypotheses: among, deep: THROUGH_ALL }))
+    asked.push(byGroups(session.reason({ case: settings, entries: [...worked.entries] }, { hypotheses: among })))
     for (const { species, probability } of reasoning[0]?.standings ?? []) believed.set(species, probability)
   }, 120_000)
   test('is described by its groups, and named by none that is listed', () => {
@@ -95,7 +108,7 @@ describe('a compound that is in no library', () => {
   })
   test('where nothing but elements is asked, nothing is put together of groups', () => {
     const elements = organicUnknowns().filter((h) => h.elementsOnly)
-    expect(byGroups(reason({ case: settings, entries: [...entries] }, {}, elements, { deep: THROUGH_ALL }))).toEqual([])
+    expect(byGroups(session.reason({ case: settings, entries: [...entries] }, { hypotheses: elements, deep: THROUGH_ALL }))).toEqual([])
   })
   test('a set of elements by itself tells the tests of groups as what was put together does, and does not die out under them', () => {
     const [first] = reasoning
@@ -115,7 +128,7 @@ test('of two groups in one molecule both are found, though hundreds of molecules
   const chemistry = ['ignition', 'ferric-chloride-phenol', 'dinitrophenylhydrazine', 'bisulfite', 'hydroxamate', 'alkoxyl']
   const { smiles, entries } = workedOn('salicylaldehyde', [...BEFORE, ...chemistry])
   const among = organicUnknowns().filter((h) => h.content.id !== smiles)
-  const { standings } = reason({ case: settings, entries: [...entries] }, {}, among, { deep: THROUGH_ALL })
+  const { standings } = session.reason({ case: settings, entries: [...entries] }, { hypotheses: among, deep: THROUGH_ALL })
   const believed = new Map(standings.map((s) => [s.species, s.probability]))
   for (const part of partsOf(structureOf(smiles))) expect([part, (believed.get(part) ?? 0) > 0.5]).toEqual([part, true])
 }, 120_000)
@@ -132,7 +145,7 @@ describe('a compound that may not be fused', () => {
     ])
     const among = organicUnknowns().filter((h) => h.content.id !== smiles)
     const groups = (list: readonly Entry[]): number =>
-      reason({ case: settings, entries: [...list] }, {}, among, { deep: THROUGH_ALL }).hypotheses.filter((h) => h.byGroups).length
+      session.reason({ case: settings, entries: [...list] }, { hypotheses: among, deep: THROUGH_ALL }).hypotheses.filter((h) => h.byGroups).length
     expect(groups(entries)).toBe(0)
     const more = doTest([...entries], 'dinitrophenylhydrazine', { content: contentOf(smiles), settings, simulations }, 'f', () => '')
     expect(groups([...entries, ...more])).toBeGreaterThan(0)

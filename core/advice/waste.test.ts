@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { ORGANIC_TESTS, TESTS, testById, expand, organicTestById } from '../catalogue'
-import { reason } from '../deduction'
+import { ReasoningSession } from '../deduction'
 import { caseSchema, entrySchema, type Case } from '../notebook'
 import { Runner } from '../perception'
 import { COMPONENTS, parseFormula, SALTS } from '../species'
@@ -23,6 +23,8 @@ import {
   type Vessel,
 } from '../tube'
 import { wasteOfWork } from './waste'
+
+const session = new ReasoningSession()
 
 readStructuresWith(perceive)
 
@@ -254,7 +256,7 @@ describe('what an unknown sample may hold', () => {
   })
   test('before anything is known a portion goes where cyanide and sulfide go, because it may hold them', () => {
     const book = notebook({}, { did: { test: 'sodium-hydroxide-to-excess', on: 'A' } })
-    expect(wasteOfWork(reason(book), new Set(['e0']))).toMatchObject({ noAcid: true, perhaps: true })
+    expect(wasteOfWork(session.reason(book), new Set(['e0']))).toMatchObject({ noAcid: true, perhaps: true })
   })
   test('and no more once the record leaves one salt; without the record’s evidence it still does', () => {
     const book = notebook(
@@ -266,12 +268,12 @@ describe('what an unknown sample may hold', () => {
       { did: { test: 'ammonia-to-excess', on: 'C' } },
       { saw: { channel: 'solution.colour', value: 'blue', degree: 'deep', of: 'e4' } },
     )
-    const reasoning = reason(book)
+    const reasoning = session.reason(book)
     expect(wasteOfWork(reasoning, new Set(['e4']))?.jar).toBe('heavy metals')
     expect(wasteOfWork(reasoning, new Set(['e4']), false)?.noAcid).toBe(true)
   })
   test('a flame leaves nothing', () => {
-    expect(wasteOfWork(reason(notebook({}, { did: { test: 'flame-on-wire', on: 'A' } })), new Set(['e0']))?.jar).toBe('nothing')
-    expect(wasteOfWork(reason(notebook({}, { did: { test: 'flame-on-wire', on: 'A' } })), new Set(['not begun']))).toBeNull()
+    expect(wasteOfWork(session.reason(notebook({}, { did: { test: 'flame-on-wire', on: 'A' } })), new Set(['e0']))?.jar).toBe('nothing')
+    expect(wasteOfWork(session.reason(notebook({}, { did: { test: 'flame-on-wire', on: 'A' } })), new Set(['not begun']))).toBeNull()
   })
 })

@@ -1,11 +1,14 @@
 import { createHash } from 'node:crypto'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
+import { ReasoningSession } from '../deduction'
 import { notebookSchema, type Notebook } from '../notebook'
 import { toBytes, toText } from './bytes'
 import { crateOf, CrateError, notebookFromCrate } from './crate'
 import { documentOf } from './document'
 import { setRuns, toPdfContent } from './pdf'
+
+const session = new ReasoningSession()
 
 const sha256 = (bytes: Uint8Array): string => createHash('sha256').update(bytes).digest('hex')
 const stationery = { sha256, now: '2026-10-12T10:00:00Z' }
@@ -23,7 +26,9 @@ const notebook = (more: object[] = []): Notebook =>
     ],
   })
 const packed = async (of: Notebook): Promise<Record<string, Uint8Array>> =>
-  Object.fromEntries(Object.entries(await crateOf(of, documentOf(of, 'Jar K-2'), stationery)).map(([path, content]) => [path, toBytes(content)]))
+  Object.fromEntries(
+    Object.entries(await crateOf(of, documentOf(of, 'Jar K-2', session), stationery)).map(([path, content]) => [path, toBytes(content)]),
+  )
 
 describe('a crate', () => {
   test('reads back in without loss, unknown fields and all', async () => {
@@ -90,7 +95,7 @@ describe('the page description', () => {
     )
   })
   test('has a line of the table for each row, and the pictures', () => {
-    const content = toPdfContent(documentOf(notebook(), 'Jar K-2'), [{ text: 'the tube', image: PIXEL }])
+    const content = toPdfContent(documentOf(notebook(), 'Jar K-2', session), [{ text: 'the tube', image: PIXEL }])
     const table = content.content.find((node) => 'table' in node) as { table: { body: unknown[] } }
     expect(table.table.body).toHaveLength(2)
     expect(JSON.stringify(content)).toContain(PIXEL)

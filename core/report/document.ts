@@ -1,11 +1,11 @@
 import { STOCK } from '../catalogue'
 import {
   broughtBy,
-  reason,
   shownBy,
   type Content,
   type Expectation,
   type Reasoning,
+  type ReasoningSession,
   type Simulations,
   type Standing,
   type TraceStep,
@@ -73,8 +73,8 @@ const EQUATIONS_FROM = 0.5
  * The notebook as a report.
  * @throws NotebookError for a test that is not in the catalogue
  */
-export const documentOf = (notebook: Pick<Notebook, 'case' | 'entries'>, title: string): ReportDocument =>
-  documentFrom(reason(notebook), notebook, title)
+export const documentOf = (notebook: Pick<Notebook, 'case' | 'entries'>, title: string, session: ReasoningSession): ReportDocument =>
+  documentFrom(session.reason(notebook), notebook, title)
 
 /** The same, from a deduction already made. */
 export function documentFrom(reasoning: Reasoning, notebook: Pick<Notebook, 'case' | 'entries'>, title: string): ReportDocument {
@@ -278,11 +278,11 @@ const CLEARLY = 1.5
 function couldShow(
   ion: string,
   steps: readonly TraceStep[],
-  { each, hypotheses, posterior, responders, simulations }: Reasoning,
+  { each, hypotheses, posterior, sensitivities, simulations }: Reasoning,
   inFavour: boolean,
 ): boolean {
   // Of a mixture it is known which ions each test speaks of.
-  if (each && !inFavour) return steps.some(({ test }) => test === null || responders?.[test]?.includes(ion) !== false)
+  if (each && !inFavour) return steps.some(({ test }) => test === null || sensitivities?.[test]?.includes(ion) !== false)
   const best = hypotheses[posterior.indexOf(Math.max(...posterior))]
   const among = inFavour ? (best ? [best] : []) : hypotheses
   return among.some(({ content, ions }) => ions.has(ion) && steps.some((step) => expectedToShow(simulations.expect(content, step.recipe), ion)))

@@ -1,12 +1,14 @@
 import { describe, expect, test } from '@jest/globals'
 import { builtOrganicPercepts, builtPercepts } from '../../script/trials/percepts'
-import { takePercepts } from '../deduction'
+import { ReasoningSession } from '../deduction'
 import { readStructuresWith } from '../structure'
 import { perceive } from '../structure/perceive'
 import { keySchema, keyTo, worksheetSchema } from './key'
 
-takePercepts(builtPercepts())
-takePercepts(builtOrganicPercepts())
+const session = new ReasoningSession()
+
+session.takePercepts(builtPercepts())
+session.takePercepts(builtOrganicPercepts())
 const worksheet = (more: object = {}) =>
   worksheetSchema.parse({
     format: 'foxing-worksheet/1',
@@ -27,7 +29,7 @@ const worksheet = (more: object = {}) =>
   })
 
 describe('the key to a worksheet', () => {
-  const key = keyTo(worksheet())
+  const key = keyTo(worksheet(), session)
   const part = (letter: string) => key.parts.find((p) => p.letter === letter)
 
   test('is of the published format', () => {
@@ -68,6 +70,7 @@ describe('the key to a worksheet', () => {
           ],
         },
       }),
+      session,
     )
     expect(mixed.parts[0]?.observations.length).toBeGreaterThan(0)
     expect(mixed.conclusion).toEqual([])
@@ -79,6 +82,7 @@ describe('the key to a worksheet', () => {
         sample: { solution: { ions: { 'Cu^2+': 0.05, 'SO4^2-': 0.05 }, mL: 20 } },
         parts: [{ steps: [{ test: 'barium-nitrate', on: 'A' }] }],
       }),
+      session,
     )
     expect(solution.parts[0]?.letter).toBe('A')
     expect(solution.parts[0]?.observations.map((o) => o.seen).join()).toMatch(/precipitate, white/)
@@ -91,6 +95,7 @@ describe('the key to a worksheet', () => {
         sample: { organic: { smiles: 'CC(=O)c1ccccc1', mg: 300 } },
         parts: [{ steps: [{ test: 'dinitrophenylhydrazine', on: 'A' }] }],
       }),
+      session,
     )
     expect(key.parts[0]?.observations.map((o) => o.seen).join()).toMatch(/orange/)
     const inference = key.parts[0]?.inference ?? []
@@ -98,6 +103,6 @@ describe('the key to a worksheet', () => {
     // What gives it too may be there, and nothing of that is denied.
     expect(inference.slice(0, -1)).toEqual(['aldehyde may be present'])
     expect(inference.at(-1)).not.toMatch(/ketone|aldehyde;|oxime/)
-    expect(() => keyTo(worksheet({ sample: { organic: { smiles: '%%%', mg: 100 } } }))).toThrow(/SMILES/)
+    expect(() => keyTo(worksheet({ sample: { organic: { smiles: '%%%', mg: 100 } } }), session)).toThrow(/SMILES/)
   })
 })

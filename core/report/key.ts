@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { observationsOf, reason, Simulations, traceOf, type Content, type Reasoning, type TraceStep } from '../deduction'
+import { observationsOf, Simulations, traceOf, type Content, type Reasoning, type ReasoningSession, type TraceStep } from '../deduction'
 import { caseSchema, entrySchema, letterOf, sayObservation, worksheetPartsSchema, type Case, type Entry } from '../notebook'
 import { findSalt } from '../species'
 import { openJar, sampleSchema, type Known, type Sample } from '../tube'
@@ -60,7 +60,7 @@ function opened(sample: Sample, given: Case | undefined): { content: Content; se
  * @throws NotebookError for a test that is not in the catalogue
  * @throws StepError for a sample that cannot be opened
  */
-export function keyTo(worksheet: Worksheet): Key {
+export function keyTo(worksheet: Worksheet, session: ReasoningSession): Key {
   const { content, settings } = opened(worksheet.sample, worksheet.case)
   const simulations = new Simulations(settings.sample.mg, settings.drop_mL === undefined ? {} : { drop_mL: settings.drop_mL }, settings.sample.mL)
   // What is seen is a fact of the sample given out; what follows from it needs hypotheses, which solid mixtures have none of yet.
@@ -87,7 +87,7 @@ export function keyTo(worksheet: Worksheet): Key {
       }
       for (const [step, words] of looks) seen.push({ step: n + 1, vessel: step.vessel, seen: words.join(', ') })
     })
-    last = explained ? reason({ case: settings, entries }) : null
+    last = explained ? session.reason({ case: settings, entries }) : null
     const inference = last ? inferencesOf(saws, last) : []
     const observation = seen.length
     const told = inference.filter((line) => line.endsWith(INDICATED)).length

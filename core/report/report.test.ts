@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { builtPercepts } from '../../script/trials/percepts'
 import { doTest } from '../advice'
-import { reason, Simulations, takePercepts } from '../deduction'
+import { Simulations, ReasoningSession } from '../deduction'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { findSalt } from '../species'
 import { documentOf, inferencesInShort, inferencesOf } from './document'
@@ -9,8 +9,10 @@ import { toCsv } from './csv'
 import { toHtml } from './html'
 import { toMarkdown, typeset } from './markdown'
 
+const session = new ReasoningSession()
+
 const settings = caseSchema.parse({})
-takePercepts(builtPercepts())
+session.takePercepts(builtPercepts())
 
 function worked(): Entry[] {
   const salt = findSalt('CuCl2.2H2O')
@@ -25,7 +27,7 @@ function worked(): Entry[] {
 
 describe('the report', () => {
   const entries = worked()
-  const document = documentOf({ case: settings, entries }, 'Jar K-2')
+  const document = documentOf({ case: settings, entries }, 'Jar K-2', session)
   test('has a row for every test, its observations look by look, and the inference they earned', () => {
     expect(document.rows).toHaveLength(entries.filter((e) => 'did' in e).length)
     expect(document.rows.flatMap((r) => r.looks.flat())).toHaveLength(entries.filter((e) => 'saw' in e).length)
@@ -37,7 +39,7 @@ describe('the report', () => {
     expect(silver?.inference.join()).not.toMatch(/NH4|Ag\^|NO3/)
   })
   test('names all that a row speaks against in a line; where there is little room a line for each kind, cut short', () => {
-    const reasoning = reason({ case: settings, entries })
+    const reasoning = session.reason({ case: settings, entries })
     const saws = new Set(entries.flatMap((e) => ('saw' in e ? [e.id] : [])))
     expect(inferencesOf(saws, reasoning).find((l) => l.startsWith('no '))).toMatch(/^no \S+(, \S+){3,}$/)
     const short = inferencesInShort(saws, reasoning, 2)
@@ -59,9 +61,9 @@ describe('the report', () => {
     expect(document.sentences.find((s) => s.startsWith('Excluded'))).toMatch(/^Excluded \(rows 1 to 3\): .*I\^-/)
   })
   test('words a likely ion as the class words it', () => {
-    const plain = documentOf({ case: caseSchema.parse({ school: { wording: 'plain' } }), entries }, 'Jar K-2')
+    const plain = documentOf({ case: caseSchema.parse({ school: { wording: 'plain' } }), entries }, 'Jar K-2', session)
     expect(plain.sentences.join()).not.toContain('is confirmed')
-    expect(documentOf({ case: caseSchema.parse({ hints: 'none' }), entries }, 'Jar K-2').sentences).toEqual([])
+    expect(documentOf({ case: caseSchema.parse({ hints: 'none' }), entries }, 'Jar K-2', session).sentences).toEqual([])
   })
   test('tells the equations of what was seen', () => {
     expect(document.rows.flatMap((r) => r.equations)).toContain('Ag^+ + Cl^- -> AgCl')
@@ -69,7 +71,7 @@ describe('the report', () => {
   test('says of a note about an observation which row that is in', () => {
     const about = entries.find((e) => 'saw' in e)
     const noted = [...entries, entrySchema.parse({ id: 'pic', at: '', note: 'picture of it', about: about?.id })]
-    expect(documentOf({ case: settings, entries: noted }, 'F-07').notes.map((n) => n.text)).toContain('row 1: picture of it')
+    expect(documentOf({ case: settings, entries: noted }, 'F-07', session).notes.map((n) => n.text)).toContain('row 1: picture of it')
   })
   test('in Markdown is a table of three columns with formulae set as such', () => {
     const text = toMarkdown(document)
@@ -79,12 +81,12 @@ describe('the report', () => {
   })
   test('lets no text of a writer become markup', () => {
     const note = entrySchema.parse({ id: 'n', at: '', note: '<script>alert(1)</script> | **x**' })
-    const text = toMarkdown(documentOf({ case: settings, entries: [note] }, '<b>'))
+    const text = toMarkdown(documentOf({ case: settings, entries: [note] }, '<b>', session))
     expect(text).not.toMatch(/<script|<b>/)
     expect(text).not.toContain('**x**')
   })
   test('of an empty notebook says so', () => {
-    expect(toMarkdown(documentOf({ case: settings, entries: [] }, 'Empty'))).toMatch(/nothing done yet[\s\S]*No conclusion has been written/)
+    expect(toMarkdown(documentOf({ case: settings, entries: [] }, 'Empty', session))).toMatch(/nothing done yet[\s\S]*No conclusion has been written/)
   })
   test('shows how an amended observation was first written', () => {
     const amended = [
@@ -92,12 +94,12 @@ describe('the report', () => {
       entrySchema.parse({ id: 's', at: '', saw: { channel: 'precipitate.colour', value: 'yellow' } }),
       entrySchema.parse({ id: 'm', at: '', amended: { entry: 's', with: { value: 'white' } } }),
     ]
-    expect(toMarkdown(documentOf({ case: settings, entries: amended }, 'x'))).toContain('white (first written: yellow)')
+    expect(toMarkdown(documentOf({ case: settings, entries: amended }, 'x', session))).toContain('white (first written: yellow)')
   })
 })
 
 describe('other forms', () => {
-  const document = documentOf({ case: settings, entries: worked() }, 'Jar K-2 <i>')
+  const document = documentOf({ case: settings, entries: worked() }, 'Jar K-2 <i>', session)
   test('HTML is a page of its own, formulae set, text escaped', () => {
     const page = toHtml(document)
     expect(page).toMatch(/^<!doctype html>/)
@@ -116,6 +118,7 @@ describe('other forms', () => {
         ],
       },
       'x',
+      session,
     )
     const lines = toCsv(note).split('\r\n')
     expect(lines[0]).toBe('row,time,test,steps,observation,inference')
@@ -124,7 +127,7 @@ describe('other forms', () => {
     expect(toCsv(document).trim().split('\r\n')).toHaveLength(1 + looks + document.conclusions.length)
   })
   test('of a case without hints tells nothing that its writer did not write', () => {
-    const hidden = documentOf({ case: caseSchema.parse({ hints: 'none' }), entries: worked() }, 'x')
+    const hidden = documentOf({ case: caseSchema.parse({ hints: 'none' }), entries: worked() }, 'x', session)
     expect([hidden.standings, hidden.formulae, hidden.conflicts, hidden.rows.flatMap((r) => [...r.inference, ...r.equations])]).toEqual([
       [],
       [],

@@ -1,16 +1,18 @@
-import { caseSchema, followAdvice, SALTS, Simulations, takePercepts } from '@foxing/core'
+import { caseSchema, followAdvice, SALTS, Simulations, ReasoningSession } from '@foxing/core'
 import { builtPercepts } from './percepts'
+
+const session = new ReasoningSession()
 
 /** Every bench salt worked by following the advice, each look written down as it is: what is left at the end, and after how many tests. */
 const settings = caseSchema.parse({})
 const pack = builtPercepts()
-takePercepts(pack)
+session.takePercepts(pack)
 const simulations = new Simulations(500)
 simulations.use(pack)
 const counts: number[] = []
 let wrong = 0
 for (const salt of SALTS) {
-  const { reasoning, tests } = followAdvice(settings, { content: salt, simulations })
+  const { reasoning, tests } = followAdvice(settings, { session, content: salt, simulations })
   counts.push(tests.length)
   const left = reasoning.formulae.filter((f) => f.probability > 0.05)
   if (left[0]?.formula !== salt.id) wrong++

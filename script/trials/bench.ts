@@ -12,7 +12,6 @@ import {
   solveSystem,
   packPercepts,
   stepsOfTest,
-  reason,
   FULL_SEPARATION,
   followScheme,
   newBench,
@@ -22,13 +21,15 @@ import {
   SALTS,
   Simulations,
   stepSchema,
-  takePercepts,
   type Entry,
+  ReasoningSession,
 } from '@foxing/core'
 import { LuDecomposition, Matrix } from 'ml-matrix'
 import { perceive as perceiveStructure } from '../../core/structure/perceive'
 import { mixtures } from './mixtures-bench'
 import { builtOrganicPercepts } from './percepts'
+
+const session = new ReasoningSession()
 
 /** Shortest of seven runs of the mean time of a call, µs. */
 function time(calls: number, f: () => void): number {
@@ -109,21 +110,21 @@ function deduction(): void {
     return performance.now() - began
   }
   const notebook = { case: settings, entries }
-  const cold = once(() => reason(notebook))
-  const again = once(() => reason(notebook))
-  const coldRanking = once(() => adviseFrom(reason(notebook), notebook))
+  const cold = once(() => session.reason(notebook))
+  const again = once(() => session.reason(notebook))
+  const coldRanking = once(() => adviseFrom(session.reason(notebook), notebook))
   const preliminary = ['heat-strongly', 'dilute-acid-on-solid', 'flame-on-wire', 'borax-bead-oxidising']
   const overAll = (test: string, simulations: Simulations): number =>
     once(() => SALTS.forEach((s) => stepsOfTest(test).forEach((step) => simulations.expect(s, step.recipe))))
   const fresh = preliminary.map((test) => `${test} ${overAll(test, new Simulations(500)).toFixed(0)}`)
   let pack = packPercepts(500, [])
   const packing = once(() => (pack = packPercepts(500)))
-  takePercepts(pack)
+  session.takePercepts(pack)
   const ahead = new Simulations(500)
   ahead.use(pack)
   const packed = preliminary.map((test) => `${test} ${overAll(test, ahead).toFixed(1)}`)
-  const times = Array.from({ length: 9 }, () => once(() => reason(notebook))).sort((a, b) => a - b)
-  const rankings = Array.from({ length: 9 }, () => once(() => adviseFrom(reason(notebook), notebook))).sort((a, b) => a - b)
+  const times = Array.from({ length: 9 }, () => once(() => session.reason(notebook))).sort((a, b) => a - b)
+  const rankings = Array.from({ length: 9 }, () => once(() => adviseFrom(session.reason(notebook), notebook))).sort((a, b) => a - b)
   console.log(`deduction, one salt of ${SALTS.length}, six tests, ${entries.length} lines:`)
   console.log(`  standings: cold ${cold.toFixed(0)} ms, at once again ${again.toFixed(0)} ms, remembered ${(times[4] ?? 0).toFixed(0)} ms (aim 50)`)
   console.log(`  one preliminary test over all of them, ms: cold ${fresh.join(', ')}; with the percepts of the build ${packed.join(', ')} (aim 300)`)
@@ -143,7 +144,7 @@ function organic(): void {
   const first = once(read)
   const reading = Math.min(...Array.from({ length: 5 }, () => once(read)))
   const pack = builtOrganicPercepts()
-  takePercepts(pack)
+  session.takePercepts(pack)
   const settings = caseSchema.parse({ kind: 'organic' })
   const { smiles = '', name } = COMPOUNDS.find((c) => c.name === 'salicylic acid') ?? {}
   const simulations = new Simulations(500)
@@ -154,9 +155,9 @@ function organic(): void {
     entries = [...entries, ...doTest(entries, test, worker, 'e', () => '')]
   const notebook = { case: settings, entries }
   const median = (f: () => unknown): number => Array.from({ length: 9 }, () => once(f)).sort((a, b) => a - b)[4] ?? 0
-  const cold = once(() => reason(notebook))
-  const standings = median(() => reason(notebook))
-  const reasoning = reason(notebook)
+  const cold = once(() => session.reason(notebook))
+  const standings = median(() => session.reason(notebook))
+  const reasoning = session.reason(notebook)
   const coldRanking = once(() => adviseFrom(reasoning, notebook))
   const ranking = median(() => adviseFrom(reasoning, notebook))
   console.log(

@@ -9,10 +9,9 @@ import {
   Simulations,
   SOLIDS,
   doTest,
-  reason,
-  takePercepts,
   type Conditions,
   type Entry,
+  ReasoningSession,
 } from '@foxing/core'
 import { writeFileSync } from 'node:fs'
 import { builtPercepts } from './percepts'
@@ -20,6 +19,8 @@ import { wilson } from './interval'
 import { misreader } from './misread'
 import { Reliability } from './reliability'
 import { randomFrom } from './random'
+
+const session = new ReasoningSession()
 
 /**
  * Every bench salt, worked by following the advice: noise-free beside a fixed full scheme; with observations misread; and with percepts that come from a model other than the one
@@ -31,7 +32,7 @@ const seed = Number(process.argv[3] ?? 1)
 const only = process.argv[4] ?? ''
 const settings = caseSchema.parse({})
 const pack = builtPercepts()
-takePercepts(pack)
+session.takePercepts(pack)
 const FULL = PORTIONS.stages.filter((s) => s.id !== 'residue').flatMap((s) => s.tests)
 
 function share(right: number, of: number): string {
@@ -66,7 +67,7 @@ function trial(name: string, repeats: number, simulations: (random: () => number
     for (const salt of SALTS) {
       const { reasoning, tests } = followAdvice(
         settings,
-        { content: salt, simulations: sims, writes: misreader(random, misread, wrong) },
+        { session, content: salt, simulations: sims, writes: misreader(random, misread, wrong) },
         40,
         (made) => {
           const ions = ionsOf(salt)
@@ -96,7 +97,7 @@ function fixedScheme(): void {
   for (const salt of some) {
     let entries: Entry[] = []
     for (const test of FULL) entries = [...entries, ...doTest(entries, test, { content: salt, simulations }, 'e', () => '')]
-    if (isRight(reason({ case: settings, entries }).formulae, salt.id)) right++
+    if (isRight(session.reason({ case: settings, entries }).formulae, salt.id)) right++
   }
   console.log(`fixed full scheme, ${FULL.length} tests each: right ${share(right, some.length)}`)
 }

@@ -3,13 +3,13 @@ import {
   entrySchema,
   findSalt,
   observationSchema,
-  reason,
   SALTS,
   stepSchema,
   withVessels,
   type Entry,
   type Observation,
   type Step,
+  ReasoningSession,
 } from '@foxing/core'
 import { writeFileSync } from 'node:fs'
 import type { Expected, Fact } from '../../cli/golden/__tests__/fact'
@@ -17,6 +17,8 @@ import { firstCourse } from '../../cli/golden/__tests__/first-course'
 import { misreader } from './misread'
 import { randomFrom } from './random'
 import { Reliability } from './reliability'
+
+const session = new ReasoningSession()
 
 /**
  * Deduction from what the books say is seen, not from what the model shows: all facts there are of one salt, written as a notebook of work done freely, each in a tube of its own. Then what is claimed after each fact,
@@ -75,7 +77,7 @@ let wrong = 0
 for (const [salt, facts] of bySalt) {
   const own = SALTS.find((s) => s.id === salt)
   if (!own || facts.length < 2) continue
-  const { standings, formulae } = reason({ case: caseSchema.parse({}), entries: notebookOf(facts) })
+  const { standings, formulae } = session.reason({ case: caseSchema.parse({}), entries: notebookOf(facts) })
   const ionsOf = Object.keys(own.data.ions).filter((ion) => ion !== 'H^+' && ion !== 'OH^-')
   for (const ion of ionsOf) {
     ions++
@@ -110,7 +112,7 @@ function calibration(title: string, misread: number, plainWrong: number, file: s
       for (let n = 1; n <= entries.length; n++) {
         // What was written of a fact is claimed of when all of it is.
         if (!('saw' in (entries[n - 1] ?? {})) || 'saw' in (entries[n] ?? {})) continue
-        const { standings } = reason({ case: caseSchema.parse({}), entries: entries.slice(0, n) })
+        const { standings } = session.reason({ case: caseSchema.parse({}), entries: entries.slice(0, n) })
         for (const { species, probability } of standings) reliability.add(probability, held.has(species))
       }
     }

@@ -4,15 +4,16 @@ import {
   caseSchema,
   doTest,
   drawSolution,
-  reason,
   SHARPENING,
   Simulations,
-  takePercepts,
   type Entry,
   type Reasoning,
+  ReasoningSession,
 } from '@foxing/core'
 import { builtPercepts } from './percepts'
 import { randomFrom } from './random'
+
+const session = new ReasoningSession()
 
 /** Tests of one mixture that are done and waited for. */
 const TESTS_DONE = 25
@@ -31,7 +32,7 @@ const best = ({ hypotheses }: Reasoning): string => hypotheses[0]?.content.id ??
 
 /** What a person waits for at a mixture of six cations and four anions, worked by the advice, after each of its first tests: the answer, the ranking, and until thinking again comes to nothing else. */
 export function mixtures(): void {
-  takePercepts(builtPercepts())
+  session.takePercepts(builtPercepts())
   const settings = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 }, maxCations: 6, maxAnions: 4 })
   const { content, cations, anions } = drawSolution(6, 4, randomFrom(SEED))
   const worker = { content, settings, simulations: new Simulations(0, {}, 20) }
@@ -45,16 +46,16 @@ export function mixtures(): void {
     rankings: [] as number[],
     settled: [] as number[],
   }
-  let next = adviseFrom(reason({ case: settings, entries }), { case: settings, entries }).next[0]
+  let next = adviseFrom(session.reason({ case: settings, entries }), { case: settings, entries }).next[0]
   for (let n = 0; n < TESTS_DONE && next; n++) {
     entries = [...entries, ...doTest(entries, next.test, worker, 'e', () => '')]
     const notebook = { case: settings, entries }
-    const answer = once(() => reason(notebook, {}, undefined, { atOnce: true }))
-    const thought = once(() => reason(notebook))
+    const answer = once(() => session.reason(notebook, { atOnce: true }))
+    const thought = once(() => session.reason(notebook))
     let reasoning = thought.said
     let settled = answer.ms + thought.ms
     for (let round = 0; round < SHARPENING.mixture.rounds; round++) {
-      const again = once(() => reason(notebook, {}, undefined, { deep: SHARPENING.mixture.steps }))
+      const again = once(() => session.reason(notebook, { deep: SHARPENING.mixture.steps }))
       settled += again.ms
       if (best(again.said) === best(reasoning)) continue
       reasoning = again.said

@@ -1,7 +1,9 @@
-import { caseSchema, drawSolution, followAdvice, ionsFound, practicePowder, Simulations, takePercepts } from '@foxing/core'
+import { caseSchema, drawSolution, followAdvice, ionsFound, practicePowder, Simulations, ReasoningSession } from '@foxing/core'
 import { builtPercepts } from './percepts'
 import { wilson } from './interval'
 import { randomFrom } from './random'
+
+const session = new ReasoningSession()
 
 /**
  * Random solutions of two to six cations with one to four anions, or salts ground together, worked by following the advice: script/soak mixtures [of each size] [seed] [cations, or "solid" for these] [scheme] [first]. All of them are
@@ -11,7 +13,7 @@ const [count = '5', seed = '1', only = '', scheme = '', first = '0'] = process.a
 const isSolid = only === 'solid'
 const sample = isSolid ? { mg: 500, form: 'solid' } : { mL: 20 }
 const settings = caseSchema.parse({ kind: 'mixture', sample, ...(scheme ? { school: { scheme } } : {}) })
-takePercepts(builtPercepts())
+session.takePercepts(builtPercepts())
 for (const size of isSolid ? [4] : only ? [Number(only)] : [2, 3, 4, 5, 6]) {
   const random = randomFrom(Number(seed) + size)
   let right = 0
@@ -23,7 +25,7 @@ for (const size of isSolid ? [4] : only ? [Number(only)] : [2, 3, 4, 5, 6]) {
     const start = Date.now()
     const { reasoning, tests: done } = followAdvice(
       settings,
-      { content: drawn.content, simulations: isSolid ? new Simulations(500) : new Simulations(0, {}, 20) },
+      { session, content: drawn.content, simulations: isSolid ? new Simulations(500) : new Simulations(0, {}, 20) },
       90,
     )
     const found = ionsFound(reasoning.each ?? new Map())

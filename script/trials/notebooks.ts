@@ -1,9 +1,11 @@
-import { caseSchema, compoundNamed, contentOf, findSalt, followAdvice, mixtureOf, Simulations, takePercepts, type Content } from '@foxing/core'
+import { caseSchema, compoundNamed, contentOf, findSalt, followAdvice, mixtureOf, Simulations, type Content, ReasoningSession } from '@foxing/core'
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { builtOrganicPercepts, builtPercepts } from './percepts'
 
+const session = new ReasoningSession()
+
 /** Writes the worked notebooks of the handbook, or those named: a salt, a mixture and an organic compound, by following the advice and writing down what there is to see. */
-takePercepts(builtPercepts())
+session.takePercepts(builtPercepts())
 const wanted = process.argv.slice(2)
 const minutes = (n: number): string => new Date(Date.UTC(2026, 9, 5, 9, 0) + n * 40_000).toISOString()
 const write = (
@@ -14,7 +16,7 @@ const write = (
   concluded: readonly string[],
 ): void => {
   if (wanted.length > 0 && !wanted.includes(name)) return
-  const { entries, reasoning } = followAdvice(settings, { content, simulations }, 60)
+  const { entries, reasoning } = followAdvice(settings, { session, content, simulations }, 60)
   const lines = entries.map((entry, n) => ({ ...entry, at: minutes(n) }))
   const citing = (species: string): string[] => {
     const signs = reasoning.signs.get(species) ?? new Set<string>()
@@ -72,7 +74,7 @@ write('a-mixture', caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } }), mi
 ])
 if (wanted.length === 0 || wanted.includes('a-compound')) {
   const pack = builtOrganicPercepts()
-  takePercepts(pack)
+  session.takePercepts(pack)
   const vanillin = compoundNamed('vanillin')
   if (!vanillin) throw new Error('vanillin is in the library')
   const simulations = new Simulations(500)

@@ -10,11 +10,11 @@ import {
   partsOf,
   Simulations,
   structureOf,
-  takePercepts,
   type Entry,
   type FusionElement,
   type Hypothesis,
   type Reasoning,
+  ReasoningSession,
 } from '@foxing/core'
 import { writeFileSync } from 'node:fs'
 import { wilson } from './interval'
@@ -22,6 +22,8 @@ import { misreader } from './misread'
 import { builtOrganicPercepts } from './percepts'
 import { randomFrom } from './random'
 import { Reliability } from './reliability'
+
+const session = new ReasoningSession()
 
 /**
  * Every compound of the library worked by following the advice: noise-free, with observations misread, and left out of the library; and every set of elements, fused well, with too little sodium, and into too much water.
@@ -33,7 +35,7 @@ const only = process.argv[3] ?? ''
 const each = Number(process.argv[4] ?? 1)
 const settings = caseSchema.parse({ kind: 'organic' })
 const pack = builtOrganicPercepts()
-takePercepts(pack)
+session.takePercepts(pack)
 const nominal = new Simulations(500)
 nominal.use(pack)
 
@@ -68,7 +70,7 @@ function work(misread: number, leftOut: boolean, reliability: Reliability): Work
     const truth = partsOf(structureOf(smiles))
     const content = contentOf(smiles, name)
     const among: readonly Hypothesis[] | undefined = leftOut ? organicUnknowns().filter((h) => h.content.id !== smiles) : undefined
-    const worker = { content, settings, simulations: nominal, writes: misreader(random, misread, 0), ...(among ? { among } : {}) }
+    const worker = { session, content, settings, simulations: nominal, writes: misreader(random, misread, 0), ...(among ? { among } : {}) }
     const { reasoning, tests } = followAdvice(settings, worker, 40, ({ standings }) => {
       if (misread > 0) for (const { species, probability } of standings) reliability.add(probability, truth.has(species))
     })
@@ -153,7 +155,7 @@ function elements(): void {
         continue
       }
       const begun: Entry[] = [entrySchema.parse({ id: 'f1', at: '', did: { do: 'fuse', into: 'FE', with: 'sodium', ...fusion } })]
-      const worker = { content: contentOf(smiles), settings, simulations: nominal, among }
+      const worker = { session, content: contentOf(smiles), settings, simulations: nominal, among }
       const { reasoning } = followAdvice(settings, worker, 40, undefined, begun)
       const standings = reasoning.standings.filter((s) => isElement(s.species))
       const holds = (species: string): boolean => set.some((e) => e === species)

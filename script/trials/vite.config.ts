@@ -8,7 +8,7 @@ const here = import.meta.dirname
 export default defineConfig({
   define: DEFINE,
   root: here,
-  ssr: { noExternal: ['@foxing/core', 'culori', 'openchemlib', 'zod'] },
+  ssr: { noExternal: ['@foxing/api', '@foxing/core', 'culori', 'openchemlib', 'zod'] },
   build: {
     ssr: true,
     outDir: 'dist',

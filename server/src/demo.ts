@@ -1,4 +1,15 @@
-import { caseSchema, doTest, entrySchema, findSalt, reason, Simulations, type Case, type Entry, type Observation, type Salt } from '@foxing/core'
+import {
+  caseSchema,
+  doTest,
+  entrySchema,
+  findSalt,
+  Simulations,
+  type Case,
+  type Entry,
+  type Observation,
+  type Salt,
+  ReasoningSession,
+} from '@foxing/core'
 import { createHash, randomBytes } from 'node:crypto'
 import pg from 'pg'
 import { Database, type Who } from './database'
@@ -187,6 +198,8 @@ const JARS: readonly DemoJar[] = [
 const BEGAN = Date.parse('2026-10-12T09:00:00Z')
 
 /** The entries of a notebook in which each test was done in turn and everything seen was written down. */
+const reasoning = new ReasoningSession()
+
 function entriesFor(jar: DemoJar, salt: Salt, settings: Case): Entry[] {
   const simulations = new Simulations(settings.sample.mg)
   const at = (n: number): string => new Date(BEGAN + n * 60_000).toISOString()
@@ -202,7 +215,7 @@ function entriesFor(jar: DemoJar, salt: Salt, settings: Case): Entry[] {
     void entries.push(entrySchema.parse({ id: `${jar.code} ${entries.length}`, at: at(entries.length), ...body }))
   for (const note of jar.notes ?? []) write({ note })
   if (jar.conclude) {
-    const { standings } = reason({ case: settings, entries })
+    const { standings } = reasoning.reason({ case: settings, entries })
     const citing = standings.filter((s) => s.probability > 0.5).flatMap((s) => s.evidence.filter((e) => e.weight >= 0.3).map((e) => idOf(e.entry)))
     write({ concluded: { species: jar.conclude, claim: 'confirmed', citing: [...new Set(citing)] } })
   }

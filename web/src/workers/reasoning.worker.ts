@@ -30,7 +30,6 @@ import {
   readStructuresWith,
   PACK_FILES,
   packFromLines,
-  reason,
   SHARPENING,
   saidOfJar,
   REFERENCE_IONS,
@@ -41,7 +40,6 @@ import {
   undone,
   USUAL_REAGENTS,
   takeForReference,
-  takePercepts,
   thoughtThrough,
   staysShut,
   wasteOfWork,
@@ -67,9 +65,12 @@ import {
   type Standing,
   type Undone,
   type WithReagent,
+  ReasoningSession,
 } from '@foxing/core'
 import { documentFrom, inferencesInShort, type ReportDocument } from '@foxing/core/report'
 import { expose } from 'comlink'
+
+const session = new ReasoningSession()
 
 /** What the evidence of a notebook comes to: standings with reasons, and the inference each test has earned. */
 export interface Weighed {
@@ -106,7 +107,7 @@ async function percepts(kind: PackKind, take: (pack: PerceptPack) => boolean): P
   }
 }
 function takePack(pack: PerceptPack): boolean {
-  const own = takePercepts(pack)
+  const own = session.takePercepts(pack)
   if (own) takeForReference(pack)
   return own
 }
@@ -176,7 +177,7 @@ let last: Reasoned | null = null
 /** The deduction from a notebook, made anew only where what was done or seen has changed. */
 function reasoned(notebook: Asked): Reasoned {
   const asked = evidenceOf(notebook)
-  if (last?.asked !== asked) last = { asked, reasoning: reason(notebook) }
+  if (last?.asked !== asked) last = { asked, reasoning: session.reason(notebook) }
   return last
 }
 /** What a deduction hangs on: what was done and seen. */
@@ -232,7 +233,7 @@ const worker = {
     await readyFor(notebook.case)
     // A mixture is thought through in seconds: what the last line makes of it at once is shown first.
     const isNew = notebook.case.kind === 'mixture' && last?.asked !== evidenceOf(notebook)
-    return weighed(isNew ? reason(notebook, {}, undefined, { atOnce: true }) : reasoned(notebook).reasoning)
+    return weighed(isNew ? session.reason(notebook, { atOnce: true }) : reasoned(notebook).reasoning)
   },
   /** All of it; null where the bench has asked anew meanwhile. */
   async think(notebook: Asked): Promise<Thought | null> {
@@ -265,7 +266,7 @@ const worker = {
       const known = reasoned(notebook)
       // An organic jar is gone through from the beginning each time: what was asked before costs nothing, and more molecules are.
       const times = kind === 'organic' ? round + 1 : 1
-      const reasoning = reason(notebook, {}, undefined, { deep: steps * times })
+      const reasoning = session.reason(notebook, { deep: steps * times })
       if (!saysMore(reasoning, known.reasoning)) continue
       last = { asked: known.asked, reasoning, isHurried: true }
       break
@@ -279,14 +280,14 @@ const worker = {
   /** A mixture thought through before it is left, a minute or a few in one go: to be asked of a worker of its own, which is ended where the page grows meanwhile. */
   async through(notebook: Asked, from: Parts): Promise<Parts> {
     await readyFor(notebook.case)
-    return thoughtThrough(notebook, from).hypotheses[0]?.parts ?? from
+    return thoughtThrough(session, notebook, from).hypotheses[0]?.parts ?? from
   },
   /** What such thinking came to, weighed here, and gone on from; null where the bench has asked anew meanwhile. */
   async takeUp(notebook: Asked, parts: Parts): Promise<Thought | null> {
     const asked = nameOf(notebook)
     await readyFor(notebook.case)
     if (asked !== newest) return null
-    const reasoning = reason(notebook, {}, undefined, { from: parts })
+    const reasoning = session.reason(notebook, { from: parts })
     const thought = thoughtWith(reasoning, adviseFrom(reasoning, notebook))
     last = { asked: evidenceOf(notebook), reasoning, thought }
     return thought

@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import { builtOrganicPercepts } from '../../../../script/trials/percepts'
 import { ORGANIC_TESTS } from '../../../catalogue'
-import { contentOf, partsOf, reason, takePercepts, type Hypothesis } from '../../../deduction'
+import { contentOf, partsOf, type Hypothesis, ReasoningSession } from '../../../deduction'
 import { caseSchema, entrySchema, type Entry } from '../../../notebook'
 import { structureOf } from '../../../structure'
 import { gatesOf, heldBy } from '../../gates'
@@ -9,8 +9,10 @@ import { vesselFor } from '../../follow'
 import { review } from '..'
 import { ORGANIC_WORK_RULES } from '../organic'
 
+const session = new ReasoningSession()
+
 beforeAll(() => {
-  takePercepts(builtOrganicPercepts())
+  session.takePercepts(builtOrganicPercepts())
 }, 300_000)
 
 const settings = caseSchema.parse({ kind: 'organic' })
@@ -32,7 +34,7 @@ const hypotheses: () => readonly Hypothesis[] = () =>
 const listed = (bodies: readonly Body[]): Entry[] => bodies.map((body, i) => entrySchema.parse({ id: `e${i}`, at: '', ...body }))
 const found = (bodies: readonly Body[]): string[] => {
   const notebook = { case: settings, entries: listed(bodies) }
-  return [...new Set(review(notebook, reason(notebook, {}, hypotheses())).map((f) => f.finding))]
+  return [...new Set(review(notebook, session.reason(notebook, { hypotheses: hypotheses() })).map((f) => f.finding))]
 }
 
 const SPOILED: readonly (readonly [finding: string, bodies: readonly Body[]])[] = [

@@ -1,15 +1,17 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import { builtPercepts } from '../../../../script/trials/percepts'
 import { TESTS } from '../../../catalogue'
-import { ionsOf, reason, takePercepts, type Hypothesis } from '../../../deduction'
+import { ionsOf, type Hypothesis, ReasoningSession } from '../../../deduction'
 import { caseSchema, entrySchema, type Entry } from '../../../notebook'
 import { findSalt, SALTS } from '../../../species'
 import { vesselFor } from '../../follow'
 import { review, REVIEW_RULES, undone } from '..'
 import { MET_OTHERWISE, SOUND, SPOILED, type Written } from './procedures'
 
+const session = new ReasoningSession()
+
 beforeAll(() => {
-  takePercepts(builtPercepts())
+  session.takePercepts(builtPercepts())
 }, 300_000)
 
 const settings = caseSchema.parse({})
@@ -40,7 +42,7 @@ const hypotheses = (ids: readonly string[]): Hypothesis[] =>
   })
 const found = ({ entries, among }: Written): string[] => {
   const notebook = { case: settings, entries: listed(entries) }
-  return [...new Set(review(notebook, reason(notebook, {}, hypotheses(among ?? SPREAD))).map((f) => f.finding))]
+  return [...new Set(review(notebook, session.reason(notebook, { hypotheses: hypotheses(among ?? SPREAD) })).map((f) => f.finding))]
 }
 
 describe('procedures spoiled in one way', () => {
@@ -54,7 +56,7 @@ describe('procedures spoiled in one way', () => {
     for (const { entries, among } of SPOILED.concat(MET_OTHERWISE)) {
       const last = entries.findLast((e) => 'did' in e && JSON.stringify(e).includes('"do":"add"'))
       const notebook = { case: settings, entries: listed([...entries, ...(last ? [last, last] : [])]) }
-      const ids = review(notebook, reason(notebook, {}, hypotheses(among ?? SPREAD))).map((f) => f.finding)
+      const ids = review(notebook, session.reason(notebook, { hypotheses: hypotheses(among ?? SPREAD) })).map((f) => f.finding)
       expect(ids).toEqual([...new Set(ids)])
     }
   })
@@ -77,13 +79,13 @@ describe('sound procedures raise nothing', () => {
         { id: 'e1', at: '', saw: { channel: 'precipitate.present' } },
       ]
       const notebook = { case: settings, entries: entries.map((e) => entrySchema.parse(e)) }
-      expect([t.id, review(notebook, reason(notebook))]).toEqual([t.id, []])
+      expect([t.id, review(notebook, session.reason(notebook))]).toEqual([t.id, []])
     }
   })
   test('nor a word of what is withdrawn', () => {
     const [dry] = SPOILED.filter((p) => p.finding === 'dry-litmus')
     const entries = listed([...(dry?.entries ?? []), { amended: { entry: `e${(dry?.entries.length ?? 0) - 1}`, with: { withdrawn: true } } }])
-    expect(review({ case: settings, entries }, reason({ case: settings, entries }))).toEqual([])
+    expect(review({ case: settings, entries }, session.reason({ case: settings, entries }))).toEqual([])
   })
 })
 
@@ -92,7 +94,7 @@ describe('what would have been seen, the mistake undone', () => {
     const procedure = SPOILED.find((p) => p.title === title)
     if (!procedure) throw new RangeError(`no procedure called ${title}`)
     const notebook = { case: settings, entries: listed(procedure.entries) }
-    const reasoning = reason(notebook, {}, hypotheses(procedure.among ?? SPREAD))
+    const reasoning = session.reason(notebook, { hypotheses: hypotheses(procedure.among ?? SPREAD) })
     const [finding] = review(notebook, reasoning)
     const answer = finding && undone(notebook, reasoning, finding.finding, finding.entry, findSalt(salt))
     return [...(answer?.seen.flatMap((s) => s.words) ?? [])]
@@ -111,7 +113,7 @@ describe('what would have been seen, the mistake undone', () => {
   test('most mistakes can be undone, and the work then raises the finding no more', () => {
     const outcomes = SPOILED.map((procedure) => {
       const notebook = { case: settings, entries: listed(procedure.entries) }
-      const reasoning = reason(notebook, {}, hypotheses(procedure.among ?? SPREAD))
+      const reasoning = session.reason(notebook, { hypotheses: hypotheses(procedure.among ?? SPREAD) })
       const [finding] = review(notebook, reasoning)
       return finding ? undone(notebook, reasoning, finding.finding, finding.entry, findSalt('KNO3')) : null
     })

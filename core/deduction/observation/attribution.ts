@@ -1,0 +1,71 @@
+import { findReagent } from '../../species'
+import type { TraceObservation, TraceStep } from './trace'
+
+export const isConstant = (channel: string): boolean => channel === 'melting-point' || channel === 'boiling-point'
+
+/** Steps an observation may speak of: the look it names, else those after what it names, else every one that shows its channel. */
+export function attributedSteps({ observation, steps }: TraceObservation): readonly TraceStep[] {
+  const after = observation.after === undefined ? [] : stepsAfter(observation.after, steps)
+  if (observation.step !== undefined) {
+    // Written at one look, it may already say what came of the next: "white ppt, sol xs NH3".
+    const later = after.filter((s) => s.index >= (observation.step ?? 0) && shows(s, observation.channel))
+    if (later.length > 0) return later
+    const named = steps.filter((s) => s.index === observation.step)
+    if (named.length > 0) return named
+  }
+  const looks = (after.length > 0 ? after : steps).filter((s) => shows(s, observation.channel))
+  return looks.length > 0 ? looks : steps.slice(-1)
+}
+
+/** Channels that only fire has. */
+const FIRE = /^(residue\.|sublimate$|water$|crackles$|melts$|chars$|ash$)/
+
+function shows(step: TraceStep, channel: string): boolean {
+  const last = step.recipe.steps.at(-1)
+  if (!last) return false
+  if (channel.startsWith('paper.')) return (last.do === 'dip' || last.do === 'hold') && last.paper === channel.slice('paper.'.length)
+  if (channel === 'smell' || channel === 'gas.smell') return last.do === 'smell' || last.do === 'warm' || last.do === 'boil'
+  if (channel.startsWith('gas.')) return last.do === 'ignite' || last.do === 'warm' || last.do === 'boil' || last.do === 'add' || last.do === 'look'
+  if (channel.startsWith('flame.')) return ['flame', 'copper-wire', 'ignition'].includes(last.do)
+  if (FIRE.test(channel))
+    return last.do === 'ignite' || last.do === 'charcoal' || last.do === 'cobalt-nitrate' || last.do === 'warm' || last.do === 'ignition'
+  if (channel.startsWith('bead.')) return last.do === 'bead'
+  if (isConstant(channel)) return last.do === channel
+  if (channel === 'ring.colour') return last.do === 'look' || last.do === 'add'
+  if (channel === 'splint' || channel === 'rod') return last.do === 'hold' && last[channel] !== undefined
+  if (channel.startsWith('appearance.')) return last.do === 'look' || last.do === 'take'
+  return step.test === null || last.do === 'look'
+}
+
+/** What a hand does while one waits. */
+const WAITED: Readonly<Record<string, readonly string[]>> = { heating: ['warm', 'boil'], standing: ['stand'], cooling: ['cool'] }
+
+/** Those after an addition of the named reagent, the last of them where excess is meant, or after heating. */
+function stepsAfter(after: string, steps: readonly TraceStep[]): readonly TraceStep[] {
+  const excess = after.startsWith('excess')
+  const name = after.replace(/^excess ?/, '').replace(/^(dilute|concentrated|hot) /, '')
+  let from = -1
+  steps.forEach((s, i) => {
+    const last = s.recipe.steps.at(-1)
+    if (!last) return
+    const waited = WAITED[name]?.includes(last.do) === true
+    const gassed = name === 'hydrogen sulfide' && last.do === 'pass' && last.gas === 'H2S'
+    const added = last.do === 'add' && (name === '' || reagentIs(last.reagent, name))
+    if ((waited || gassed || added) && (from < 0 || excess)) from = i
+  })
+  if (from < 0) return []
+  const later = steps.slice(from)
+  const next = later.findIndex((s, i) => i > 0 && ['add', 'warm', 'boil'].includes(s.recipe.steps.at(-1)?.do ?? ''))
+  return next < 0 ? later : later.slice(0, next)
+}
+
+function reagentIs(text: string, name: string): boolean {
+  let reagent: string
+  try {
+    reagent = findReagent(text).reagent
+  } catch {
+    // A metal or another solid: known by what it is called.
+    return text.toLowerCase().includes(name)
+  }
+  return reagent.replaceAll('-', ' ').replace(/ water$/, '') === name.replace(/ water$/, '') || (name === 'acid' && reagent.endsWith('-acid'))
+}

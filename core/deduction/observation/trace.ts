@@ -1,0 +1,126 @@
+import { expand, UnknownTest, type Volumes } from '../../catalogue'
+import { apartFromControls, asAmended, isTest, type Case, type Entry, type Notebook, type Observation } from '../../notebook'
+import { SAMPLE, vesselOf, type Step } from '../../tube'
+import type { Eyes } from '../../vocabulary'
+import { everyTest } from '../../schemes'
+import { Course, type Recipe } from '../simulation/recipe'
+
+/** A step of the notebook, with what led up to it in its vessel. */
+export interface TraceStep {
+  readonly entry: string
+  readonly test: string | null
+  /** Place in its test, −1 for a preparation. */
+  readonly index: number
+  readonly vessel: string
+  /** The step itself, its vessels as the notebook names them. */
+  readonly step?: Step
+  /** Every step that bears on what is seen here, in order, vessels renamed; the last is this step itself. */
+  readonly recipe: Recipe
+}
+
+/** An observation with the steps it may speak of. */
+export interface TraceObservation {
+  readonly entry: string
+  readonly observation: Observation
+  readonly steps: readonly TraceStep[]
+  /** The eyes that saw it; the usual ones, unless given. */
+  readonly eyes?: Eyes
+}
+
+export interface Trace {
+  readonly steps: readonly TraceStep[]
+  readonly observations: readonly TraceObservation[]
+  /** Ids of the tests done, in order. */
+  readonly tests: readonly string[]
+  readonly volumes: ReadonlyMap<string, number>
+}
+
+/** Thrown when the notebook names a test that is not known; `path` is in the document. */
+export class NotebookError extends Error {
+  constructor(
+    readonly path: string,
+    readonly expected: string,
+  ) {
+    super(`${path}: ${expected}`)
+    this.name = 'NotebookError'
+  }
+}
+
+/** A mixture's volume where the case gives none, mL. */
+export const SOLUTION_mL = 20
+/** Whether an entry tells that the sample is a solid: some of it was weighed out or dissolved, by a test or by itself, or it was seen to be crystals or a powder. */
+function isOfSolid(entry: Entry): boolean {
+  if ('saw' in entry) return entry.saw.channel === 'appearance.form' && !entry.saw.negated && entry.saw.value !== 'liquid'
+  if (!('did' in entry)) return false
+  const steps = isTest(entry.did) ? (everyTest.get(entry.did.test)?.steps ?? []) : [entry.did]
+  return steps.some((step) => step.do === 'dissolve' || (step.do === 'take' && step.from === SAMPLE && step.mg !== undefined))
+}
+/** mL of the sample, where it is worked as a solution. A mixture is one unless its case, or what was done with it, says otherwise. */
+export function liquidOf({ case: of, entries }: { readonly case?: Case; readonly entries: readonly Entry[] }): number | undefined {
+  if (of?.kind !== 'mixture') return of?.sample.mL
+  const { mL, form } = of.sample
+  if (form === 'solid' || (mL === undefined && form === undefined && entries.some(isOfSolid))) return undefined
+  return mL ?? SOLUTION_mL
+}
+
+/**
+ * Reads the notebook into steps and observations.
+ * @throws NotebookError for a test that is not in the catalogue
+ */
+export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: Case }): Trace {
+  const volumes: Volumes = new Map()
+  const mL = liquidOf(notebook)
+  if (mL !== undefined) volumes.set(SAMPLE, mL)
+  const course = new Course()
+  const steps: TraceStep[] = []
+  const observations: TraceObservation[] = []
+  const tests: string[] = []
+  // The same thing of the same look is one sight, however often it is written.
+  const sights = new Set<string>()
+  let last: TraceStep[] = []
+  const worked = new Map<string, TraceStep[]>()
+  const latest = new Map<string, TraceStep[]>()
+  const places = new Map(notebook.entries.map((e, k) => [e.id, k]))
+  // What a control shows is of something known, and no evidence of the jar.
+  apartFromControls(asAmended(notebook)).own.forEach(({ entry, withdrawn }) => {
+    const position = places.get(entry.id) ?? 0
+    if (withdrawn) return
+    if ('did' in entry) {
+      last = []
+      let done
+      try {
+        done = expand(entry.did, volumes, everyTest)
+      } catch (error) {
+        if (error instanceof UnknownTest) throw new NotebookError(`entries.${position}.did.test`, `a test of the catalogue, not "${error.test}"`)
+        throw error
+      }
+      const touched = new Map<string, TraceStep[]>()
+      for (const { step, index, test } of done) {
+        const traced: TraceStep = { entry: entry.id, test, index, vessel: vesselOf(step), step, recipe: course.push(step) }
+        steps.push(traced)
+        if (index >= 0) last.push(traced)
+        touched.set(traced.vessel, [...(touched.get(traced.vessel) ?? []), traced])
+        if (test && index >= 0 && tests.at(-1) !== test) tests.push(test)
+      }
+      for (const [vessel, traced] of touched) latest.set(vessel, traced)
+      worked.set(entry.id, last)
+    } else if ('saw' in entry) {
+      const { vessel, of } = entry.saw
+      const named = of === undefined ? undefined : worked.get(of)
+      const own = named ?? last
+      const about =
+        vessel === undefined
+          ? own
+          : own.some((s) => s.vessel === vessel)
+            ? own.filter((s) => s.vessel === vessel)
+            : // On a wire, a spatula or in a capillary nothing is done in the tube that the row is named after.
+              (latest.get(vessel) ?? named ?? [])
+      const { channel, value, negated, degree, after, step } = entry.saw
+      const sight = JSON.stringify([about[0]?.entry, vessel, step, channel, value, negated, degree, after])
+      if (about.length > 0 && sights.has(sight)) return
+      sights.add(sight)
+      observations.push({ entry: entry.id, observation: entry.saw, steps: about, eyes: notebook.case?.colourVision ?? 'usual' })
+    }
+  })
+  return { steps, observations, tests, volumes }
+}
