@@ -28,7 +28,7 @@ module.exports = {
   forbidden: [
     ...layers,
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
-    { name: 'core-knows-no-face', severity: 'error', from: { path: '^core/' }, to: { path: '^(web|server|cli|e2e)/' } },
+    { name: 'core-knows-no-face', severity: 'error', from: { path: '^core/' }, to: { path: '^(api|web|server|cli|e2e)/' } },
     { name: 'core-stands-alone', severity: 'error', from: { path: '^core/', pathNot: '\\.test\\.ts$' }, to: { dependencyTypes: ['core'] } },
     {
       // Structures are read by openchemlib, through one entry point that the faces lend to the core.
@@ -36,6 +36,13 @@ module.exports = {
       severity: 'error',
       from: { path: '^core/', pathNot: ['\\.test\\.ts$', '^core/structure/perceive\\.ts$'] },
       to: { path: 'node_modules/(?!zod|culori|@types/culori)' },
+    },
+    // The shapes at the border between server and page know the core alone.
+    {
+      name: 'api-knows-the-core-alone',
+      severity: 'error',
+      from: { path: '^api/' },
+      to: { path: ['^(web|server|cli|e2e)/', 'node_modules/(?!zod)'] },
     },
     {
       name: 'faces-do-not-know-each-other',
@@ -52,7 +59,7 @@ module.exports = {
     {
       name: 'faces-use-the-core-by-its-entry-points',
       severity: 'error',
-      from: { path: '^(web|server|cli)/' },
+      from: { path: '^(api|web|server|cli)/' },
       to: { path: '^core/', pathNot: '^core/(index|report/index|structure/perceive)\\.ts$' },
     },
     { name: 'not-to-unresolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },

@@ -4,7 +4,7 @@ export default {
   // A busy machine is slow, not wrong.
   testTimeout: 30_000,
   globals: GLOBALS,
-  testMatch: ['<rootDir>/{core,server,cli,web}/**/*.test.ts'],
+  testMatch: ['<rootDir>/{core,api,server,cli,web}/**/*.test.ts'],
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: {

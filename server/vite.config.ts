@@ -4,7 +4,7 @@ import { DEFINE } from '../script/lib/model-stamp.mjs'
 /** The server and its one-off tasks as plain modules; packages of the registry stay outside, the core is bundled in. */
 export default defineConfig({
   define: DEFINE,
-  ssr: { noExternal: ['@foxing/core', 'culori', 'zod'] },
+  ssr: { noExternal: ['@foxing/api', '@foxing/core', 'culori', 'zod'] },
   build: {
     ssr: true,
     outDir: 'dist',

@@ -1,9 +1,9 @@
 import pg from 'pg'
+import type { Role } from '@foxing/api'
 import type { Session } from './sessions'
 import { SignedOut } from './signed-out'
 
 export type Client = pg.PoolClient
-export type Role = 'student' | 'instructor' | 'technician' | 'administrator'
 export type Who = Pick<Session, 'institution' | 'person' | 'tokenHash'>
 
 declare const PROVED: unique symbol
@@ -14,9 +14,6 @@ export interface Proved {
   readonly role: Role
   readonly [PROVED]: true
 }
-
-/** Whether somebody may do what is for instructors. */
-export const teaches = (role: Role): boolean => role === 'instructor' || role === 'administrator'
 
 /** How long one statement, and a transaction in which nothing happens, may take before the database ends it, ms. */
 const STATEMENT_MS = 15_000

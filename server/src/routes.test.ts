@@ -82,16 +82,16 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   'post /me/password': [{ ask: () => ['/me/password', { old: 'a wrong one', new: 'a new password' }], allowed: {} }],
   'post /me/erase': [{ ask: () => ['/me/erase', { password: 'a wrong one' }], allowed: {} }],
   'post /codes': [{ ask: () => ['/codes', { code: 'AAAA-AAAA-AAAA' }], allowed: {} }],
-  'get /classes/:id': [{ ask: () => [`/classes/${classId}`], allowed: { eve: 200 } }],
+  'get /classes/:class': [{ ask: () => [`/classes/${classId}`], allowed: { eve: 200 } }],
   'post /classes': [
     { ask: () => ['/classes', { id: randomUUID(), name: 'Another' }], allowed: { eve: 201, fay: 201, ivy: 201 } },
     { ask: () => ['/classes', { id: classId, name: 'Taken over' }], allowed: { eve: 201 }, about: 'the id of one that is there', within: true },
   ],
-  'post /classes/:id/invitations': [{ ask: () => [`/classes/${classId}/invitations`, { role: 'instructor' }], allowed: { eve: 201 } }],
-  'get /classes/:id/invitations': [{ ask: () => [`/classes/${classId}/invitations`], allowed: { eve: 200 } }],
+  'post /classes/:class/invitations': [{ ask: () => [`/classes/${classId}/invitations`, { role: 'instructor' }], allowed: { eve: 201 } }],
+  'get /classes/:class/invitations': [{ ask: () => [`/classes/${classId}/invitations`], allowed: { eve: 200 } }],
   'delete /invitations/:code': [{ ask: () => [`/invitations/${randomUUID()}`], allowed: everyone(204) }],
   'post /people/:person/reset': [{ ask: () => [`/people/${people.ada?.who.person ?? ''}/reset`, {}], allowed: { eve: 201 } }],
-  'post /classes/:id/issue': [
+  'post /classes/:class/issue': [
     { ask: () => [`/classes/${classId}/issue`, { people: [people.ada?.who.person], code: 'X', holds: 'AgNO3' }], allowed: { eve: 201 } },
     {
       ask: () => [`/classes/${classId}/issue`, { people: [people.dot?.who.person], code: 'X', holds: 'AgNO3' }],
@@ -128,34 +128,34 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       about: 'into one that is there',
     },
   ],
-  'get /jars/:id/codes': [{ ask: () => [`/jars/${jars.shared}/codes`], allowed: { ada: 200, ben: 200 } }],
-  'get /jars/:id': [
+  'get /jars/:jar/codes': [{ ask: () => [`/jars/${jars.shared}/codes`], allowed: { ada: 200, ben: 200 } }],
+  'get /jars/:jar': [
     { ask: () => [`/jars/${jars.shared}`], allowed: { ada: 200, ben: 200 }, about: 'shared' },
     { ask: () => [`/jars/${jars.issued}`], allowed: { ada: 200, eve: 200 }, about: 'issued' },
   ],
-  'get /jars/:id/entries': [
+  'get /jars/:jar/entries': [
     { ask: () => [`/jars/${jars.shared}/entries?after=0`], allowed: { ada: 200, ben: 200 }, about: 'shared' },
     { ask: () => [`/jars/${jars.issued}/entries`], allowed: { ada: 200, eve: 200 }, about: 'issued' },
   ],
-  'post /jars/:id/entries': [
+  'post /jars/:jar/entries': [
     { ask: () => [`/jars/${jars.shared}/entries`, newEntry()], allowed: { ada: 200, ben: 200 }, about: 'shared' },
     { ask: () => [`/jars/${jars.issued}/entries`, newEntry()], allowed: { ada: 200 }, about: 'issued' },
   ],
-  'get /jars/:id/live': [],
-  'get /jars/:id/seen/:entry': [{ ask: () => [`/jars/${jars.issued}/seen/${work.id}`], allowed: { ada: 200, eve: 200 } }],
-  'get /jars/:id/answer': [{ ask: () => [`/jars/${jars.issued}/answer`], allowed: { eve: 200 } }],
-  'post /jars/:id/partners': [{ ask: () => [`/jars/${jars.shared}/partners`, {}], allowed: { ada: 201 } }],
-  'post /jars/:id/signatures': [{ ask: () => [`/jars/${jars.shared}/signatures`, {}], allowed: { ada: 201, ben: 201 } }],
-  'get /jars/:id/versions/:version': [{ ask: () => [`/jars/${jars.shared}/versions/1`], allowed: { ada: 200, ben: 200 } }],
-  'get /jars/:id/export': [
+  'get /jars/:jar/live': [],
+  'get /jars/:jar/seen/:entry': [{ ask: () => [`/jars/${jars.issued}/seen/${work.id}`], allowed: { ada: 200, eve: 200 } }],
+  'get /jars/:jar/answer': [{ ask: () => [`/jars/${jars.issued}/answer`], allowed: { eve: 200 } }],
+  'post /jars/:jar/partners': [{ ask: () => [`/jars/${jars.shared}/partners`, {}], allowed: { ada: 201 } }],
+  'post /jars/:jar/signatures': [{ ask: () => [`/jars/${jars.shared}/signatures`, {}], allowed: { ada: 201, ben: 201 } }],
+  'get /jars/:jar/versions/:version': [{ ask: () => [`/jars/${jars.shared}/versions/1`], allowed: { ada: 200, ben: 200 } }],
+  'get /jars/:jar/export': [
     { ask: () => [`/jars/${jars.shared}/export`], allowed: { ada: 200, ben: 200 }, about: 'shared' },
     { ask: () => [`/jars/${jars.issued}/export`], allowed: { ada: 200, eve: 200 }, about: 'issued' },
   ],
-  'post /jars/:id/reveal': [{ ask: () => [`/jars/${jars.issued}/reveal`, {}], allowed: { eve: 204 } }],
-  'delete /jars/:id/partners/:person': [
+  'post /jars/:jar/reveal': [{ ask: () => [`/jars/${jars.issued}/reveal`, {}], allowed: { eve: 204 } }],
+  'delete /jars/:jar/partners/:person': [
     { ask: () => [`/jars/${jars.shared}/partners/${people.ben?.who.person ?? ''}`], allowed: { ada: 204, ben: 404 } },
   ],
-  'delete /classes/:id/people/:person': [{ ask: () => [`/classes/${classId}/people/${people.cid?.who.person ?? ''}`], allowed: { eve: 204 } }],
+  'delete /classes/:class/people/:person': [{ ask: () => [`/classes/${classId}/people/${people.cid?.who.person ?? ''}`], allowed: { eve: 204 } }],
   'post /sign-out': [{ ask: () => ['/sign-out', {}], allowed: null }],
   'post /sign-out-everywhere': [{ ask: () => ['/sign-out-everywhere', {}], allowed: null }],
 }

@@ -394,7 +394,7 @@ describe('operation', () => {
     const jar = randomUUID()
     await ask(measured, ada, 'GET', `/jars/${jar}`)
     const text = await metrics.registry.metrics()
-    expect(text).toMatch(/foxing_request_seconds_count\{method="GET",route="\/jars\/:id",status="404"\} 1/)
+    expect(text).toMatch(/foxing_request_seconds_count\{method="GET",route="\/jars\/:jar",status="404"\} 1/)
     expect(text).toContain('foxing_database_connections')
     expect(text).not.toContain(jar)
   })

@@ -2,7 +2,8 @@ import type { Request, RequestHandler, Response } from 'express'
 import express, { Router } from 'express'
 import type { Logger } from 'pino'
 import { z, type ZodType } from 'zod'
-import { teaches, type Client, type Database, type Proved, type Role } from '../database'
+import { teaches, type Endpoint, type Given, type IdsIn, type PathOf, type Read, type Role } from '@foxing/api'
+import type { Client, Database, Proved } from '../database'
 import type { Live } from '../live'
 import type { Appending } from '../services/appending'
 import type { Simulator } from '../simulator'
@@ -28,10 +29,10 @@ export interface Services {
 }
 
 /** A request with its parts checked. */
-export interface Asked<B> {
+export interface Asked<B, Id extends string = string> {
   readonly body: B
   /** A part of the path, which is an id. */
-  readonly id: (name: string) => string
+  readonly id: (name: Id) => string
   readonly query: (name: string) => string | undefined
   readonly services: Services
   readonly request: Request
@@ -39,47 +40,48 @@ export interface Asked<B> {
 }
 
 /** A request of somebody who says who they are; `within` is where that is proved and the work is done. */
-export interface Signed<B> extends Asked<B> {
+export interface Signed<B, Id extends string = string> extends Asked<B, Id> {
   readonly session: Session
   readonly within: <T>(work: (client: Client, role: Role, proved: Proved) => Promise<T>) => Promise<T>
   /** Aborted when whoever asked does not wait any more. */
   readonly gone: AbortSignal
 }
 
-/** One address of the API: who may ask, what has to be sent, and what is answered. `undefined` is an empty answer, `SENT` one that was sent already. */
-export type Route = {
-  readonly method: 'get' | 'post' | 'delete'
-  readonly path: string
-  readonly status?: number
-  /** The most a body may take, bytes. */
-  readonly largest?: number
-} & (
-  | { readonly access: 'anyone'; readonly body?: ZodType; readonly answer: (asked: Asked<never>) => Promise<unknown> }
-  | { readonly access: 'signed in' | 'instructor'; readonly body?: ZodType; readonly answer: (asked: Signed<never>) => Promise<unknown> }
-)
-
+/** What a route answers instead where it was sent already. */
 export const SENT = Symbol('sent')
 
-/** A route for anyone at all. */
-export const forAnyone = <B = undefined>(route: {
-  readonly method: Route['method']
-  readonly path: string
-  readonly status?: number
+/** One address of the API, answered: who may ask, and what is done. */
+export type Route = Endpoint & {
+  /** The most a body may take, bytes. */
+  readonly largest?: number | undefined
+} & (
+    | { readonly access: 'anyone'; readonly does: (asked: Asked<never>) => Promise<unknown> }
+    | { readonly access: 'signed in' | 'instructor'; readonly does: (asked: Signed<never>) => Promise<unknown> }
+  )
+
+/** What an endpoint must be answered with: its own shape, or nothing where that is nothing. */
+type Due<E extends Endpoint> =
+  (undefined extends Given<E> ? Promise<void> : Promise<Given<E>>) | Promise<typeof SENT | (undefined extends Given<E> ? undefined : Given<E>)>
+interface Answers<Takes, E extends Endpoint> {
   readonly largest?: number
-  readonly body?: ZodType<B>
-  readonly answer: (asked: Asked<B>) => Promise<unknown>
-}): Route => ({ ...route, access: 'anyone' })
+  readonly answer: (asked: Takes) => Due<E>
+}
+/** The body read more narrowly than the endpoint says, by what only the server knows. */
+interface Narrowly<B> {
+  readonly reads?: ZodType<B>
+}
+
+/** A route for anyone at all. */
+export const forAnyone = <E extends Endpoint, B = Read<E>>(
+  endpoint: E,
+  { reads, answer, largest }: Answers<Asked<B, IdsIn<PathOf<E>>>, E> & Narrowly<B>,
+): Route => ({ ...endpoint, body: reads ?? endpoint.body, largest, does: answer, access: 'anyone' })
 
 /** A route for people who are signed in, or for instructors alone. */
-export const forPeople = <B = undefined>(route: {
-  readonly method: Route['method']
-  readonly path: string
-  readonly status?: number
-  readonly largest?: number
-  readonly only?: 'instructor'
-  readonly body?: ZodType<B>
-  readonly answer: (asked: Signed<B>) => Promise<unknown>
-}): Route => ({ ...route, access: route.only ?? 'signed in' })
+export const forPeople = <E extends Endpoint, B = Read<E>>(
+  endpoint: E,
+  { reads, answer, largest, only }: Answers<Signed<B, IdsIn<PathOf<E>>>, E> & Narrowly<B> & { readonly only?: 'instructor' },
+): Route => ({ ...endpoint, body: reads ?? endpoint.body, largest, does: answer, access: only ?? 'signed in' })
 
 /** The deepest a body may be nested; nothing that is sent honestly comes near. */
 const DEEPEST = 24
@@ -140,7 +142,7 @@ function handlerOf(route: Route, services: Services): RequestHandler {
       refuseDeep(request.body)
     }
     return {
-      body: (route.body ? route.body.parse(request.body) : undefined) as never,
+      body: (route.method === 'post' ? route.body.parse(request.body) : undefined) as never,
       id: (name) => idSchema.parse(request.params[name]),
       query: (name) => {
         const value = request.query[name]
@@ -154,7 +156,7 @@ function handlerOf(route: Route, services: Services): RequestHandler {
   const answerOf = async (request: Request, response: Response): Promise<unknown> => {
     if (changes && request.get('sec-fetch-site') === 'cross-site')
       throw new Refusal(403, 'this came from a page of another site', 'Nothing was written. Open Foxing itself and try there.')
-    if (route.access === 'anyone') return route.answer(await asked(request, response))
+    if (route.access === 'anyone') return route.does(await asked(request, response))
     const session = services.cookies.read(request)
     if (!session) throw new SignedOut()
     await prove(session)
@@ -169,7 +171,7 @@ function handlerOf(route: Route, services: Services): RequestHandler {
         refuseOthers(role)
         return work(client, role, proved)
       })
-    return route.answer({ ...(await asked(request, response)), session, within, gone: gone.signal })
+    return route.does({ ...(await asked(request, response)), session, within, gone: gone.signal })
   }
   return async (request, response) => {
     const answer = await answerOf(request, response)

@@ -1,3 +1,4 @@
+import { endpoints } from '@foxing/api'
 import { caseSchema, withoutUnknown, type Case } from '@foxing/core'
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
@@ -6,7 +7,7 @@ import { Refusal } from '../http/errors'
 import { forPeople, type Route } from '../http/route'
 import { sealable } from '../sealed'
 import { codesOf, makeCode } from '../services/invitations'
-import { findJar, label, listJars, refuseFull, REVEALS, seal } from '../services/jars'
+import { findJar, listJars, refuseFull, seal } from '../services/jars'
 
 const noClass = (): Refusal => new Refusal(404, 'there is no such class here', 'Go back and choose one of yours.')
 
@@ -19,29 +20,14 @@ async function classOf(client: Client, id: string): Promise<{ id: string; name: 
   return rows[0]
 }
 
-// A field that is not known is refused: whoever writes one means something by it that would not be in the jar.
-const issueSchema = z
-  .strictObject({
-    people: z.array(z.uuid()).min(1).max(200),
-    ...label,
-    /** Leaves room for a number behind it. */
-    code: label.code.max(20),
-    /** The same for everybody: a bench salt by its formula, or a compound by its name; left out, each gets one drawn by itself. */
-    holds: z.string().trim().max(200).optional(),
-    reveal: z.enum(REVEALS).default('on conclusion'),
-    revealOn: z.iso.datetime({ offset: true }).optional(),
-  })
-  .refine((issue) => (issue.reveal === 'on date') === (issue.revealOn !== undefined), {
-    path: ['revealOn'],
-    message: 'a date exactly where it is revealed on one',
-  })
-  .transform((issue, context) => {
-    if (issue.holds === undefined) return { ...issue, holds: undefined }
-    const holds = sealable(issue.case, issue.holds)
-    if (holds !== null) return { ...issue, holds }
-    context.addIssue({ code: 'custom', path: ['holds'], message: HOLDS[issue.case.kind] })
-    return z.NEVER
-  })
+/** With what it is to hold sealed. */
+const issueSchema = endpoints.issue.body.transform((issue, context) => {
+  if (issue.holds === undefined) return { ...issue, holds: undefined }
+  const holds = sealable(issue.case, issue.holds)
+  if (holds !== null) return { ...issue, holds }
+  context.addIssue({ code: 'custom', path: ['holds'], message: HOLDS[issue.case.kind] })
+  return z.NEVER
+})
 
 /** What a jar of each kind may hold, in words. */
 const HOLDS: Readonly<Record<Case['kind'], string>> = {
@@ -51,12 +37,8 @@ const HOLDS: Readonly<Record<Case['kind'], string>> = {
 }
 
 export const classRoutes: readonly Route[] = [
-  forPeople({
-    method: 'post',
-    path: '/classes',
+  forPeople(endpoints.beginClass, {
     only: 'instructor',
-    status: 201,
-    body: z.object({ id: z.uuid(), name: z.string().trim().min(1).max(120) }),
     answer: ({ body, within }) =>
       within(async (client) => {
         const { rows } = await client.query<{ begun: boolean }>('select door.begin_class($1, $2) as begun', [body.id, body.name])
@@ -64,13 +46,11 @@ export const classRoutes: readonly Route[] = [
         return { id: body.id }
       }),
   }),
-  forPeople({
-    method: 'get',
-    path: '/classes/:id',
+  forPeople(endpoints.class, {
     only: 'instructor',
     answer: ({ id, within }) =>
       within(async (client) => {
-        const found = await classOf(client, id('id'))
+        const found = await classOf(client, id('class'))
         const { rows: people } = await client.query(
           `select p.id, p.name, p.role from membership m join person p on p.institution_id = m.institution_id and p.id = m.person_id
             where m.class_id = $1 order by p.role, p.name`,
@@ -79,24 +59,11 @@ export const classRoutes: readonly Route[] = [
         return { ...found, people, jars: await listJars(client, { classId: found.id }) }
       }),
   }),
-  forPeople({
-    method: 'post',
-    path: '/classes/:id/invitations',
+  forPeople(endpoints.invite, {
     only: 'instructor',
-    status: 201,
-    body: z
-      .object({
-        role: z.enum(['student', 'instructor', 'technician', 'administrator']),
-        uses: z.number().int().min(1).max(300).optional(),
-        days: z.number().int().min(1).max(60).default(7),
-      })
-      .refine((wanted) => wanted.role === 'student' || (wanted.uses ?? 1) <= 3, {
-        path: ['uses'],
-        message: 'no more than three uses of a code that lets in others than students',
-      }),
     answer: ({ id, body, session, within, services }) =>
       within(async (client, role) => {
-        const { id: classId } = await classOf(client, id('id'))
+        const { id: classId } = await classOf(client, id('class'))
         if (body.role === 'administrator' && role !== 'administrator')
           throw new Refusal(403, 'only an administrator lets in another', 'Nothing was written.')
         const uses = body.uses ?? (body.role === 'student' ? 30 : 1)
@@ -105,27 +72,19 @@ export const classRoutes: readonly Route[] = [
         return { code, role: body.role, uses, days: body.days }
       }),
   }),
-  forPeople({
-    method: 'get',
-    path: '/classes/:id/invitations',
+  forPeople(endpoints.codesOfClass, {
     only: 'instructor',
-    answer: ({ id, within }) => within(async (client) => ({ codes: await codesOf(client, { class: (await classOf(client, id('id'))).id }) })),
+    answer: ({ id, within }) => within(async (client) => ({ codes: await codesOf(client, { class: (await classOf(client, id('class'))).id }) })),
   }),
-  forPeople({
-    method: 'delete',
-    path: '/invitations/:code',
+  forPeople(endpoints.takeBack, {
     answer: ({ id, session, within, services }) =>
       within(async (client) => {
         await client.query('delete from invitation where id = $1', [id('code')])
         services.security('code taken back', { person: session.person })
       }),
   }),
-  forPeople({
-    method: 'post',
-    path: '/people/:person/reset',
+  forPeople(endpoints.resetCode, {
     only: 'instructor',
-    status: 201,
-    body: z.object({}),
     answer: ({ id, session, within, services }) =>
       within(async (client) => {
         const code = await makeCode(client, session, { role: 'reset', person: id('person'), days: 1, uses: 1 })
@@ -133,25 +92,20 @@ export const classRoutes: readonly Route[] = [
         return { code }
       }),
   }),
-  forPeople({
-    method: 'delete',
-    path: '/classes/:id/people/:person',
+  forPeople(endpoints.removeFromClass, {
     only: 'instructor',
     answer: ({ id, session, within, services }) =>
       within(async (client) => {
-        const { id: classId } = await classOf(client, id('id'))
+        const { id: classId } = await classOf(client, id('class'))
         services.security('removed from class', { person: session.person })
         await client.query('delete from membership where class_id = $1 and person_id = $2', [classId, id('person')])
       }),
   }),
-  forPeople({
-    method: 'post',
-    path: '/classes/:id/issue',
+  forPeople(endpoints.issue, {
     only: 'instructor',
-    status: 201,
-    body: issueSchema,
+    reads: issueSchema,
     answer: async ({ id, body, session, within, services, gone }) => {
-      const wanted = id('id')
+      const wanted = id('class')
       const proved = await within(async (client, _role, by) => {
         await classOf(client, wanted)
         await refuseFull(client)
@@ -192,13 +146,11 @@ export const classRoutes: readonly Route[] = [
       })
     },
   }),
-  forPeople({
-    method: 'post',
-    path: '/jars/:id/reveal',
+  forPeople(endpoints.reveal, {
     only: 'instructor',
     answer: ({ id, within, services, session }) =>
       within(async (client) => {
-        const jar = await findJar(client, id('id'))
+        const jar = await findJar(client, id('jar'))
         const { rowCount } = await client.query(
           'update jar set revealed_at = coalesce(revealed_at, now()) where id = $1 and class_id in (select taught_classes())',
           [jar.id],

@@ -1,65 +1,20 @@
-import { entrySchema, inOrder, notebookSchema } from '@foxing/core'
+import { endpoints, get, LARGEST_LINE, LIVE, nothing, sizeOfLine, teaches, type Jar } from '@foxing/api'
+import { inOrder } from '@foxing/core'
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
-import { teaches, type Client } from '../database'
+import type { Client } from '../database'
 import { Refusal } from '../http/errors'
 import { forPeople, SENT, type Route } from '../http/route'
-import { concludedBy, entriesOf, findJar, label, listJars, noJar, openJar, refuseFull, rowsOf, type Jar } from '../services/jars'
+import { concludedBy, entriesOf, findJar, listJars, noJar, openJar, refuseFull, rowsOf } from '../services/jars'
 import { secretOf } from '../services/secrets'
 import { codesOf, makeCode } from '../services/invitations'
 import { notebookOf, sign, signaturesOf, versionOf } from '../services/signing'
 
 const id = z.uuid()
-const newJarSchema = z.object({
-  id,
-  ...label,
-  kind: z.enum(['real', 'simulated']),
-  /** What a self-chosen practice was drawn by on the device it began on. */
-  seed: z
-    .number()
-    .int()
-    .nonnegative()
-    .max(2 ** 40)
-    .optional(),
-})
-/** Lines of a notebook as a whole document, and the place of a line among those of its device. */
-const MOST = 8000
-/** Characters of JSON one line may take, with all that its writer put into it; a picture comes on top. */
-const LARGEST_LINE = 12_000
-const sizeOf = (body: object): number => JSON.stringify({ ...body, picture: '' }).length
-const newEntriesSchema = z.object({
-  device: id,
-  entries: z
-    .array(
-      z.object({
-        order: z
-          .number()
-          .int()
-          .min(1)
-          .max(10 * MOST),
-        body: entrySchema
-          .and(z.object({ id }))
-          .refine((b) => sizeOf(b) <= LARGEST_LINE, `a line of no more than ${LARGEST_LINE} characters, all fields together`),
-      }),
-    )
-    .min(1)
-    .max(200),
-})
 /** A line that says what was done. */
 const doneSchema = z.object({ id: z.string(), did: z.looseObject({}) })
 /** The place in a notebook after which it is asked for: all of it, unless given. */
 const afterSchema = z.coerce.number().int().min(-1).max(Number.MAX_SAFE_INTEGER).default(-1)
-const importSchema = z.object({
-  id,
-  code: label.code,
-  title: label.title,
-  device: id,
-  notebook: notebookSchema.refine((n) => new Set(n.entries.map((e) => e.id)).size === n.entries.length, {
-    path: ['entries'],
-    message: 'an id of its own for every entry',
-  }),
-})
-
 /** @throws Refusal unless the jar is one's own or a partner's: an instructor reads, and does not write in a student's notebook */
 const mineOf = async (client: Client, jarId: string): Promise<Jar> => {
   const jar = await findJar(client, jarId)
@@ -73,12 +28,8 @@ const mineOf = async (client: Client, jarId: string): Promise<Jar> => {
 const HEARTBEAT = 25_000
 
 export const jarRoutes: readonly Route[] = [
-  forPeople({ method: 'get', path: '/jars', answer: async ({ within }) => ({ jars: await within((client) => listJars(client, 'mine')) }) }),
-  forPeople({
-    method: 'post',
-    path: '/jars',
-    status: 201,
-    body: newJarSchema,
+  forPeople(endpoints.jars, { answer: async ({ within }) => ({ jars: await within((client) => listJars(client, 'mine')) }) }),
+  forPeople(endpoints.openJar, {
     answer: async ({ body, session, within, services, gone }) => {
       const proved = await within(async (client, _role, by) => (await refuseFull(client), by))
       const holds =
@@ -91,12 +42,8 @@ export const jarRoutes: readonly Route[] = [
       })
     },
   }),
-  forPeople({
-    method: 'post',
-    path: '/jars/import',
-    status: 201,
+  forPeople(endpoints.importJar, {
     largest: 8_000_000,
-    body: importSchema,
     answer: ({ body, session, within, services }) =>
       within(async (client) => {
         await openJar(client, session, { ...body, kind: 'real', case: body.notebook.case }, null)
@@ -105,7 +52,7 @@ export const jarRoutes: readonly Route[] = [
         // Entries of a document may have any ids; here they get uuids, and what cites them is made to follow.
         const ids = new Map(body.notebook.entries.map((e) => [e.id, id.safeParse(e.id).success ? e.id : randomUUID()]))
         const moved = (old: string): string => ids.get(old) ?? old
-        const tooLong = body.notebook.entries.findIndex((e) => sizeOf(e) > LARGEST_LINE)
+        const tooLong = body.notebook.entries.findIndex((e) => sizeOfLine(e) > LARGEST_LINE)
         if (tooLong >= 0)
           throw new Refusal(
             413,
@@ -123,13 +70,11 @@ export const jarRoutes: readonly Route[] = [
         return opened
       }),
   }),
-  forPeople({
-    method: 'get',
-    path: '/jars/:id',
+  forPeople(endpoints.jar, {
     answer: ({ id, query, session, within }) =>
       within(async (client) => {
         const after = afterSchema.parse(query('after'))
-        const jar = await findJar(client, id('id'))
+        const jar = await findJar(client, id('jar'))
         const { rows: people } = await client.query<{ id: string; name: string }>(
           `select p.id, p.name from person p where p.id = $2
              or p.id in (select person_id from partner where jar_id = $1) or p.id in (select author_id from entry where jar_id = $1)`,
@@ -145,30 +90,23 @@ export const jarRoutes: readonly Route[] = [
         }
       }),
   }),
-  forPeople({
-    method: 'get',
-    path: '/jars/:id/entries',
+  forPeople(endpoints.entries, {
     answer: ({ id, query, within }) =>
       within(async (client) => {
         const after = afterSchema.parse(query('after'))
-        return { entries: await entriesOf(client, (await findJar(client, id('id'))).id, after) }
+        return { entries: await entriesOf(client, (await findJar(client, id('jar'))).id, after) }
       }),
   }),
-  forPeople({
-    method: 'post',
-    path: '/jars/:id/entries',
-    body: newEntriesSchema,
+  forPeople(endpoints.addEntries, {
     async answer({ id, body, session, services }) {
-      const acknowledged = await services.appending.append(session, id('id'), body.device, body.entries)
-      services.live.changed(session.institution, id('id'))
-      return { acknowledged }
+      const acknowledged = await services.appending.append(session, id('jar'), body.device, body.entries)
+      services.live.changed(session.institution, id('jar'))
+      return { acknowledged: [...acknowledged] }
     },
   }),
-  forPeople({
-    method: 'get',
-    path: '/jars/:id/live',
+  forPeople(get(LIVE, { answer: nothing }), {
     async answer({ id, session, within, services, request, response }) {
-      const jarId = id('id')
+      const jarId = id('jar')
       const allowed = (): Promise<unknown> => within((client) => findJar(client, jarId))
       await allowed()
       response.writeHead(200, { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-accel-buffering': 'no' })
@@ -194,11 +132,9 @@ export const jarRoutes: readonly Route[] = [
       return SENT
     },
   }),
-  forPeople({
-    method: 'get',
-    path: '/jars/:id/seen/:entry',
+  forPeople(endpoints.seen, {
     async answer({ id, within, services, gone }) {
-      const [jarId, entryId] = [id('id'), id('entry')]
+      const [jarId, entryId] = [id('jar'), id('entry')]
       const { jar, entries, secret, proved } = await within(async (client, _role, by) => ({
         proved: by,
         jar: await findJar(client, jarId),
@@ -224,12 +160,10 @@ export const jarRoutes: readonly Route[] = [
       return simulated.seen
     },
   }),
-  forPeople({
-    method: 'get',
-    path: '/jars/:id/answer',
+  forPeople(endpoints.answer, {
     answer: ({ id, within }) =>
       within(async (client, role) => {
-        const jar = await findJar(client, id('id'))
+        const jar = await findJar(client, id('jar'))
         const isTaught =
           teaches(role) && (await client.query('select from jar where id = $1 and class_id in (select taught_classes())', [jar.id])).rowCount === 1
         const entries = await entriesOf(client, jar.id)
@@ -242,57 +176,43 @@ export const jarRoutes: readonly Route[] = [
         return { formula, name, right: concluded.length === 0 ? null : isSaid(concluded) }
       }),
   }),
-  forPeople({
-    method: 'post',
-    path: '/jars/:id/partners',
-    status: 201,
-    body: z.object({}),
+  forPeople(endpoints.share, {
     answer: ({ id, session, within }) =>
       within(async (client) => {
-        const jar = await mineOf(client, id('id'))
+        const jar = await mineOf(client, id('jar'))
         if (jar.owner !== session.person) throw new Refusal(403, 'this jar is your partner’s', 'Only they can share it.')
         const code = await makeCode(client, session, { role: 'partner', jar: jar.id, days: 1, uses: 3 })
         return { code }
       }),
   }),
-  forPeople({
-    method: 'delete',
-    path: '/jars/:id/partners/:person',
+  forPeople(endpoints.endPartnership, {
     answer: ({ id, session, within, services }) =>
       within(async (client) => {
-        const jar = await mineOf(client, id('id'))
+        const jar = await mineOf(client, id('jar'))
         await client.query('delete from partner where jar_id = $1 and person_id = $2', [jar.id, id('person')])
         // A code that is still good would let them in again.
         await client.query("delete from invitation where jar_id = $1 and role = 'partner'", [jar.id])
         services.security('partner removed', { person: session.person })
       }),
   }),
-  forPeople({
-    method: 'get',
-    path: '/jars/:id/codes',
-    answer: ({ id, within }) => within(async (client) => ({ codes: await codesOf(client, { jar: (await mineOf(client, id('id'))).id }) })),
+  forPeople(endpoints.codesOfJar, {
+    answer: ({ id, within }) => within(async (client) => ({ codes: await codesOf(client, { jar: (await mineOf(client, id('jar'))).id }) })),
   }),
-  forPeople({
-    method: 'post',
-    path: '/jars/:id/signatures',
-    status: 201,
-    body: z.object({}),
+  forPeople(endpoints.sign, {
     answer: ({ id, session, within, services }) =>
-      within(async (client) => sign(client, session, (await mineOf(client, id('id'))).id)).then((signature) => {
-        services.live.changed(session.institution, id('id'))
+      within(async (client) => sign(client, session, (await mineOf(client, id('jar'))).id)).then((signature) => {
+        services.live.changed(session.institution, id('jar'))
         return signature
       }),
   }),
-  forPeople({
-    method: 'get',
-    path: '/jars/:id/versions/:version',
+  forPeople(endpoints.version, {
     answer: ({ id, within, request }) =>
       within(async (client) => {
         const version = z.coerce.number().int().min(1).max(100_000).parse(request.params['version'])
-        return versionOf(client, (await findJar(client, id('id'))).id, version)
+        return versionOf(client, (await findJar(client, id('jar'))).id, version)
       }),
   }),
-  forPeople({ method: 'get', path: '/jars/:id/export', answer: ({ id, within }) => within((client) => notebookOf(client, id('id'))) }),
+  forPeople(endpoints.export, { answer: ({ id, within }) => within((client) => notebookOf(client, id('jar'))) }),
 ]
 
 function notYet(jar: Jar): Refusal {

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { endpoints, type Named } from '@foxing/api'
 import { codeHash } from '../codes'
 import { Refusal } from '../http/errors'
 import { forAnyone, forPeople, type Asked, type Route } from '../http/route'
@@ -6,36 +6,26 @@ import { isCommon } from '../passwords'
 import { changePassword, eraseMe, everythingOf, join, noCode, resetPassword, signIn, type Entered } from '../services/people'
 import { networkOf } from '../http/network'
 
-const loginSchema = z.string().trim().min(3).max(200)
-const passwordSchema = z
-  .string()
-  .min(10, 'ten letters or more')
-  .max(200)
-  .refine(
-    (password) => !isCommon(password),
-    'a password that is not among those that are tried first: several words that do not belong together are good',
-  )
-const nameSchema = z.string().trim().min(1).max(200)
-const codeSchema = z.string().min(8).max(40)
+/** A password that is not tried first by whoever guesses. */
+const isUncommon = (password: string): boolean => !isCommon(password)
+const uncommon = (field: string): { readonly path: string[]; readonly message: string } => ({
+  path: [field],
+  message: 'a password that is not among those that are tried first: several words that do not belong together are good',
+})
 
-const letIn = ({ services, response }: Asked<unknown>, entered: Entered): void =>
+const letIn = ({ services, response }: Pick<Asked<unknown>, 'services' | 'response'>, entered: Entered): void =>
   services.cookies.give(response, entered.institution, entered.person, entered.token)
 
-const addressOf = ({ request }: Asked<unknown>): string => networkOf(request.ip)
+const addressOf = ({ request }: Pick<Asked<unknown>, 'request'>): string => networkOf(request.ip)
 
 const wrongPassword = (): Refusal =>
   new Refusal(403, 'that is not your password', 'Nothing was changed. After five wrong ones you have to wait, longer each time.')
 
 export const peopleRoutes: readonly Route[] = [
-  forAnyone({
-    method: 'get',
-    path: '/door',
+  forAnyone(endpoints.door, {
     answer: ({ services, request }) => Promise.resolve({ demo: services.demo, cookie: services.cookies.read(request) !== null }),
   }),
-  forAnyone({
-    method: 'post',
-    path: '/sign-in',
-    body: z.object({ login: loginSchema, password: z.string().min(1).max(200) }),
+  forAnyone(endpoints.signIn, {
     async answer(asked) {
       const { database, hashing, security } = asked.services
       try {
@@ -48,10 +38,8 @@ export const peopleRoutes: readonly Route[] = [
       }
     },
   }),
-  forAnyone({
-    method: 'post',
-    path: '/join',
-    body: z.object({ code: codeSchema, name: nameSchema, login: loginSchema, password: passwordSchema }),
+  forAnyone(endpoints.join, {
+    reads: endpoints.join.body.refine((body) => isUncommon(body.password), uncommon('password')),
     async answer(asked) {
       const { database, hashing, security } = asked.services
       try {
@@ -64,10 +52,8 @@ export const peopleRoutes: readonly Route[] = [
       }
     },
   }),
-  forAnyone({
-    method: 'post',
-    path: '/reset',
-    body: z.object({ code: codeSchema, password: passwordSchema }),
+  forAnyone(endpoints.resetPassword, {
+    reads: endpoints.resetPassword.body.refine((body) => isUncommon(body.password), uncommon('password')),
     async answer(asked) {
       const { database, hashing, security } = asked.services
       try {
@@ -79,47 +65,39 @@ export const peopleRoutes: readonly Route[] = [
       }
     },
   }),
-  forPeople({
-    method: 'post',
-    path: '/sign-out',
+  forPeople(endpoints.signOut, {
     async answer({ services, session, within, response }) {
       await within((client) => client.query('delete from session where token_hash = $1', [session.tokenHash]))
       services.cookies.take(response)
     },
   }),
-  forPeople({
-    method: 'post',
-    path: '/sign-out-everywhere',
+  forPeople(endpoints.signOutEverywhere, {
     async answer({ services, within, response }) {
       await within((client) => client.query('delete from session where person_id = current_person()'))
       services.cookies.take(response)
     },
   }),
-  forPeople({
-    method: 'get',
-    path: '/me',
+  forPeople(endpoints.me, {
     answer: ({ session, within }) =>
       within(async (client, role) => {
-        const { rows } = await client.query<{ name: string; institution: string; sessions: number; classes: unknown[] | null }>(`
+        const { rows } = await client.query<{ name: string; institution: string; sessions: number; classes: Named[] | null }>(`
           select p.name, i.name as institution, (select count(*)::int from session) as sessions,
                  (select jsonb_agg(jsonb_build_object('id', c.id, 'name', c.name) order by c.name) from class c) as classes
             from person p join institution i on i.id = p.institution_id where p.id = current_person()`)
-        return { id: session.person, role, csrf: session.csrf, ...rows[0], classes: rows[0]?.classes ?? [] }
+        const [me] = rows
+        if (!me) throw new Error('whoever is signed in is not at their institution')
+        return { ...me, id: session.person, role, csrf: session.csrf, classes: me.classes ?? [] }
       }),
   }),
-  forPeople({
-    method: 'post',
-    path: '/me/password',
-    body: z.object({ old: z.string().min(1).max(200), new: passwordSchema }),
+  forPeople(endpoints.changePassword, {
+    reads: endpoints.changePassword.body.refine((body) => isUncommon(body.new), uncommon('new')),
     async answer({ session, within, body, services }) {
       const done = await changePassword(within, services.hashing, session, body.old, body.new)
       services.security(done ? 'password changed' : 'password change refused', { person: session.person })
       if (!done) throw wrongPassword()
     },
   }),
-  forPeople({
-    method: 'get',
-    path: '/me/sessions',
+  forPeople(endpoints.sessions, {
     answer: ({ session, within }) =>
       within(async (client) => {
         const { rows } = await client.query<{ id: string; created_at: Date; seen_at: Date; own: boolean }>(
@@ -129,30 +107,22 @@ export const peopleRoutes: readonly Route[] = [
         return { sessions: rows.map((s) => ({ id: s.id, begun: s.created_at.toISOString(), used: s.seen_at.toISOString(), own: s.own })) }
       }),
   }),
-  forPeople({
-    method: 'delete',
-    path: '/me/sessions/:session',
+  forPeople(endpoints.endSession, {
     answer: ({ id, session, within, services }) =>
       within(async (client) => {
         await client.query('delete from session where person_id = current_person() and id = $1', [id('session')])
         services.security('session ended by its owner', { person: session.person })
       }),
   }),
-  forPeople({ method: 'get', path: '/me/everything', answer: ({ within }) => within(everythingOf) }),
-  forPeople({
-    method: 'post',
-    path: '/me/erase',
-    body: z.object({ password: z.string().min(1).max(200) }),
+  forPeople(endpoints.everything, { answer: ({ within }) => within(everythingOf) }),
+  forPeople(endpoints.erase, {
     async answer({ services, session, within, body, response }) {
       if (!(await eraseMe(within, services.hashing, body.password))) throw wrongPassword()
       services.security('account erased', { person: session.person })
       services.cookies.take(response)
     },
   }),
-  forPeople({
-    method: 'post',
-    path: '/codes',
-    body: z.object({ code: codeSchema }),
+  forPeople(endpoints.useCode, {
     async answer(asked) {
       const { body, within } = asked
       const used = await within(async (client) => {

@@ -1,41 +1,8 @@
-import { caseSchema, entrySchema, inOrder, saidOfJar, asAmended, withoutUnknown, type Case, type Entry, type Placed } from '@foxing/core'
+import type { Jar, JarSummary, PlacedEntry, Reveal } from '@foxing/api'
+import { caseSchema, entrySchema, inOrder, saidOfJar, asAmended, withoutUnknown, type Case } from '@foxing/core'
 import { randomBytes } from 'node:crypto'
-import { z } from 'zod'
 import type { Client, Who } from '../database'
 import { Refusal } from '../http/errors'
-
-/** Characters of JSON that what is said of a jar may take, a long worksheet among it. */
-const LARGEST_CASE = 200_000
-
-/** What a jar is opened with, by whoever opens it. */
-export const label = {
-  code: z.string().trim().min(1).max(24),
-  title: z.string().trim().max(200).default(''),
-  case: caseSchema
-    .default(() => caseSchema.parse({}))
-    .refine((settings) => JSON.stringify(settings).length <= LARGEST_CASE, `what is said of the jar in no more than ${LARGEST_CASE} characters`),
-}
-
-export const REVEALS = ['on conclusion', 'on date', 'by instructor'] as const
-export type Reveal = (typeof REVEALS)[number]
-
-export interface Jar {
-  readonly id: string
-  readonly code: string
-  readonly title: string
-  readonly kind: 'real' | 'simulated'
-  readonly case: Case
-  readonly createdAt: string
-  readonly owner: string
-  readonly ownerName: string | null
-  readonly classId: string | null
-  /** Given out by an instructor. */
-  readonly issued: boolean
-  readonly reveal: Reveal
-  readonly revealOn: string | null
-  /** The instructor, or the date, has opened it; a conclusion is looked for elsewhere. */
-  readonly opened: boolean
-}
 
 interface JarRow {
   readonly id: string
@@ -74,11 +41,6 @@ const jarOf = (row: JarRow): Jar => ({
   opened: row.opened,
 })
 
-export interface JarSummary extends Jar {
-  readonly entries: number
-  readonly concluded: readonly string[]
-}
-
 /** When it became known what the jar holds: what is concluded later does not count. SQL over a jar `j`. */
 const KNOWN_FROM = "coalesce(least(j.answered_at, j.revealed_at, j.reveal_on), 'infinity')"
 
@@ -111,13 +73,6 @@ export async function findJar(client: Client, id: string): Promise<Jar> {
   return jarOf(rows[0])
 }
 export const noJar = (): Refusal => new Refusal(404, 'there is no such jar here', 'Go back to the shelf and choose one.')
-
-export interface PlacedEntry extends Placed {
-  readonly body: Entry
-  readonly author: string | null
-  /** When the server took it, by its own clock. */
-  readonly received: string
-}
 
 /** Entries of a jar in the order of the notebook, or those that came after a place. */
 export async function entriesOf(client: Client, jar: string, after = -1): Promise<PlacedEntry[]> {

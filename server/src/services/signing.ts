@@ -1,15 +1,9 @@
+import type { Endpoints, Given, Signature } from '@foxing/api'
 import canonicalize from 'canonicalize'
 import type { Client, Who } from '../database'
 import { Refusal } from '../http/errors'
 import { sha256 } from '../passwords'
 import { entriesOf, findJar } from './jars'
-
-export interface Signature {
-  readonly version: number
-  readonly signedAt: string
-  readonly by: string | null
-  readonly sha256: string
-}
 
 /** A jar's notebook as the open format has it. */
 export async function notebookOf(client: Client, id: string): Promise<Record<string, unknown>> {
@@ -61,8 +55,8 @@ export async function signaturesOf(client: Client, id: string): Promise<Signatur
 }
 
 /** A frozen version, with whether its hash still fits it. */
-export async function versionOf(client: Client, id: string, version: number): Promise<{ document: unknown; sha256: string; intact: boolean }> {
-  const { rows } = await client.query<{ document: unknown; sha256: string }>(
+export async function versionOf(client: Client, id: string, version: number): Promise<Given<Endpoints['version']>> {
+  const { rows } = await client.query<{ document: Record<string, unknown>; sha256: string }>(
     'select document, sha256 from signature where jar_id = $1 and version = $2',
     [id, version],
   )

@@ -13,7 +13,7 @@ export interface BadInput {
 /** Addresses that derive a password take a quarter of a second each; these are asked less often. */
 const SLOW = ['/sign-in', '/join', '/me/password', '/me/erase']
 /** These end what the others need, or do not end by themselves. */
-const LEFT_OUT = ['/sign-out', '/sign-out-everywhere', '/jars/:id/live', '/classes/:id/people/:person', '/jars/:id/partners/:person']
+const LEFT_OUT = ['/sign-out', '/sign-out-everywhere', '/jars/:jar/live', '/classes/:class/people/:person', '/jars/:jar/partners/:person']
 
 /**
  * Sends many wrong requests as a student and as an instructor: every one is answered with success or a clear refusal, never as a failure of the server, and what is refused

@@ -78,8 +78,8 @@ export class Requests {
       '/reset': () => ({ code: 'AAAA-AAAA-AAAA', password: 'a long password' }),
       '/codes': () => ({ code: 'AAAA-AAAA-AAAA' }),
       '/classes': () => ({ id: randomUUID(), name: 'A class' }),
-      '/classes/:id/invitations': () => ({ role: 'student', uses: 3, days: 2 }),
-      '/classes/:id/issue': () => ({
+      '/classes/:class/invitations': () => ({ role: 'student', uses: 3, days: 2 }),
+      '/classes/:class/issue': () => ({
         people: [this.ids.person],
         code: 'X-1',
         title: 'x',
@@ -101,7 +101,7 @@ export class Requests {
         device: randomUUID(),
         notebook: { format: 'foxing-notebook/1', entries: [{ id: 'a', at: '', note: 'x' }], shelf: 2 },
       }),
-      '/jars/:id/entries': () => ({
+      '/jars/:jar/entries': () => ({
         device: randomUUID(),
         entries: [
           entry({ did: { test: 'silver-nitrate', on: 'B' } }),

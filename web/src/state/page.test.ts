@@ -5,7 +5,7 @@ import {
   observationSchema,
   readAt,
   sayObservation,
-  stepsMeant,
+  attributedSteps,
   traceOf,
   type Entry,
   type Observation,
@@ -129,7 +129,7 @@ describe('a line written at a look', () => {
       expect(observations.length).toBeGreaterThan(0)
       const [observation, ...more] = observations
       const { observations: traced } = traceOf({ entries: [...begun, entry('s', { saw: observation })] })
-      expect(traced[0] && stepsMeant(traced[0]).map((s) => [s.entry, s.index])).toEqual([['t', look.step]])
+      expect(traced[0] && attributedSteps(traced[0]).map((s) => [s.entry, s.index])).toEqual([['t', look.step]])
       expect(more.every((o) => o.vessel === observation?.vessel)).toBe(true)
     }
   })

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, jest, test } from '@jest/globals'
 import { entrySchema, type Entry } from '@foxing/core'
 import fc from 'fast-check'
 import { jarOf as ownedJar } from '../testing/jars'
-import { Server, type Fate } from '../testing/server'
+import { Server, type Fate, RECEIVED } from '../testing/server'
 import { local, NOBODY, openLocal, type LocalJar } from './local'
 import { useSession } from './session'
 import { flush, follow, forget, pullJar, pullShelf, useSync } from './sync'
@@ -119,7 +119,7 @@ describe('what is fetched', () => {
   test('a jar with its lines, others’ among them; one’s own that wait stay beside them', async () => {
     await local().jars.put(jarOf('one', 1))
     server.jars.set('one', { ...jarOf('one'), title: 'renamed' })
-    server.entries.set('one', [{ body: line('a partner’s'), device: 'theirs', order: 1, position: 1, author: 'p-else' }])
+    server.entries.set('one', [{ body: line('a partner’s'), device: 'theirs', order: 1, position: 1, author: 'p-else', received: RECEIVED }])
     await write('one', 'mine')
     await pullJar('one')
     expect((await local().entriesOf('one')).map((e) => [e.author, e.position])).toEqual([
@@ -133,7 +133,10 @@ describe('what is fetched', () => {
     server.jars.set('one', jarOf('one'))
     const theirs = (note: string): void => {
       const position = server.of('one').length + 1
-      server.entries.set('one', [...server.of('one'), { body: line(note), device: 'theirs', order: position, position, author: 'p-else' }])
+      server.entries.set('one', [
+        ...server.of('one'),
+        { body: line(note), device: 'theirs', order: position, position, author: 'p-else', received: RECEIVED },
+      ])
     }
     await write('one', 'mine')
     await flush()
@@ -154,8 +157,9 @@ describe('what is fetched', () => {
     await hear(4)
     expect(notesOf('one')).toEqual(['mine', 'a partner’s', 'mine after it', 'another'])
     expect((await local().entriesOf('one')).map((e) => e.position).sort()).toEqual([1, 2, 3, 4])
+    // One's own line learns when the server took it.
     expect(put.mock.calls.map(([entries]) => (entries as readonly { body: Entry }[]).map(({ body }) => ('note' in body ? body.note : '?')))).toEqual([
-      ['a partner’s'],
+      ['a partner’s', 'mine after it'],
       ['another'],
     ])
     expect(putJar).not.toHaveBeenCalled()

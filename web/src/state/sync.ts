@@ -173,7 +173,7 @@ export async function pullJar(id: string, after = -1): Promise<number> {
     await database.entries.bulkPut(
       entries
         .filter(({ position, received }, k) => here[k]?.position !== position || here[k].received !== received)
-        .map(({ received, ...entry }) => ({ ...entry, ...(received === undefined ? {} : { received }), jar: id, id: entry.body.id })),
+        .map((entry) => ({ ...entry, jar: id, id: entry.body.id })),
     )
   })
   const there = new Set(entries.map((e) => e.body.id))

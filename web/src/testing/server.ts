@@ -9,12 +9,16 @@ interface Placed {
   readonly device: string
   readonly order: number
   readonly position: number
+  readonly received: string
   readonly author: string | null
 }
 interface Kept {
   readonly id: string
   readonly title?: string
 }
+
+/** When this server took an entry, by its clock, which stands still. */
+export const RECEIVED = '2026-10-12T10:00:00.000Z'
 
 /** The server as a device knows it, over a connection that fails: what it was sent once is there, and an entry it knows already is acknowledged again. */
 export class Server {
@@ -35,7 +39,7 @@ export class Server {
     if (fate === 'refused') return new Response('upstream is away', { status: 502 })
     if (fate === 'signed out') return Response.json({ error: 'nobody is signed in', todo: 'Sign in again.' }, { status: 401 })
     this.asked++
-    const answer = this.answer(`${method} ${path.replace('/api/', '')}`, body === undefined ? undefined : (JSON.parse(body) as unknown))
+    const answer = this.answer(`${method} ${decodeURI(path.replace('/api/', ''))}`, body === undefined ? undefined : (JSON.parse(body) as unknown))
     if (fate === 'answer lost') throw new TypeError('Failed to fetch')
     return answer
   }
@@ -76,7 +80,7 @@ export class Server {
     return entries.map(({ order, body }) => {
       const known = kept.find((e) => e.body.id === body.id)
       const position = known?.position ?? kept.length + 1
-      if (!known) kept.push({ body, device, order, position, author: this.me?.id ?? null })
+      if (!known) kept.push({ body, device, order, position, author: this.me?.id ?? null, received: RECEIVED })
       return { id: body.id, position }
     })
   }

@@ -1,7 +1,7 @@
 import { HINTS, type Case } from '@foxing/core'
 import { useCallback, useEffect, useState, type SyntheticEvent } from 'react'
 import { Link, useParams } from 'react-router'
-import { api, asApiError, REVEALS, type ApiError, type Class } from '../../state/api'
+import { api, asApiError, REVEALS, ROLES, type ApiError, type Class } from '../../state/api'
 import { useSession } from '../../state/session'
 import { CASE_OF, SAMPLES, type SampleKind } from '../../state/samples'
 import { Choice, Field } from '../../ui/Field'
@@ -218,15 +218,13 @@ function Person({
   )
 }
 
-const ROLES = ['student', 'instructor', 'technician', 'administrator'] as const
-
 function Invite({ classId, administers }: { readonly classId: string; readonly administers: boolean }) {
   const [role, setRole] = useState<(typeof ROLES)[number]>('student')
   const [code, setCode] = useState<{ code: string; role: string } | null>(null)
   const { busy, problem, run } = useTask()
   const submit = (event: SyntheticEvent): void => {
     event.preventDefault()
-    run(async () => setCode({ role, ...(await api.invite(classId, role)) }))
+    run(async () => setCode(await api.invite(classId, role)))
   }
   return (
     <form aria-label="invite" className="flex flex-wrap items-end gap-x-5 gap-y-3" onSubmit={submit}>
