@@ -1,6 +1,6 @@
 import { expect, test as base, type BrowserContext } from '@playwright/test'
 
-export const PASSWORD = 'blotting paper'
+const PASSWORD = 'blotting paper'
 
 /** Signs a browser in as one of the demo's made-up people. */
 export async function signIn(context: BrowserContext, login: string): Promise<void> {

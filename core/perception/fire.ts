@@ -8,7 +8,7 @@ import type { BeadPercept, ResiduePercept, StagePercept } from './percept'
 import { absorptivity, colourThrough, WAVELENGTHS } from './spectrum'
 
 /** mol of each component that dry phases and a wet vessel hold. */
-export function elementsOf(vessel: Vessel): Map<number, number> {
+function elementsOf(vessel: Vessel): Map<number, number> {
   const held = new Map<number, number>()
   const count = (component: number, mol: number): void => void held.set(component, (held.get(component) ?? 0) + mol)
   vessel.totals.forEach((mol, component) => mol > 0 && count(component, mol))

@@ -23,7 +23,6 @@ export const is =
   (...symbols: readonly string[]): Test =>
   (a) =>
     symbols.includes(a.symbol)
-export const neighbours = (a: Atom): readonly Atom[] => a.bonds.map((b) => b.to)
 /** Neighbours by a plain bond of some order; bonds of an aromatic ring have none. */
 export const bound = (a: Atom, order: 1 | 2 | 3, test: Test): readonly Atom[] =>
   a.bonds.filter((b) => b.order === order && !b.aromatic && test(b.to)).map((b) => b.to)

@@ -12,7 +12,7 @@ const RED_C = 600
 /** Less than this is nothing, mol. It is below what any look or smell can tell. */
 const LEAST = 1e-10
 
-export const OXIDE = 'CuO'
+const OXIDE = 'CuO'
 export const hasOxide = (vessel: Vessel): boolean => (vessel.dry.get(OXIDE) ?? 0) > LEAST
 
 /**

@@ -37,7 +37,7 @@ function free(component: number, { chemistry, state }: Contents, volume_mL: numb
   return (sum * volume_mL) / 1000
 }
 
-export const conversionKey = (id: string): string => `conversion:${id}`
+const conversionKey = (id: string): string => `conversion:${id}`
 
 /** Lets every conversion whose conditions hold run once, to its share. Changes `totals`, `inert` and `extents` of the mix; says whether anything went. */
 export function convert(mix: Reacting, contents: Contents, volume_mL: number): boolean {

@@ -66,7 +66,7 @@ interface Pair {
   /** Force the pair wants before it moves, V. */
   readonly threshold: number
 }
-export const pairId = (oxidant: Couple, reductant: Couple): string => `${oxidant.id} | ${reductant.id}`
+const pairId = (oxidant: Couple, reductant: Couple): string => `${oxidant.id} | ${reductant.id}`
 
 /**
  * Lets couples react, the pair with the greatest driving force first, each to where its force is gone or something is used up. Changes `totals`, `inert` and `extents`.

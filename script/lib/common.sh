@@ -3,6 +3,13 @@ set -euo pipefail
 cd "$(dirname "${BASH_SOURCE[0]}")/../.."
 ROOT=$PWD
 say() { printf '%s\n' "$*" >&2; }
+# Says where a script is, what that usually takes on two cores, and what the stage before took: stage 2/5 'the build' 'four minutes'.
+stage_began=$SECONDS
+stage() {
+  [ "${stage_name:-}" = '' ] || say "      $stage_name took $((SECONDS - stage_began)) s"
+  stage_name=$2 stage_began=$SECONDS
+  say "[$1] $2: $3"
+}
 
 # Everything a run makes lies under .run, or, where the clone lies in a folder that others cannot enter, under /var/tmp.
 run_home() {

@@ -34,7 +34,7 @@ const lostConnection = (error: unknown): boolean =>
   (error instanceof Error && /Connection terminated|timeout exceeded when trying to connect|No space left/.test(error.message))
 
 /** What to answer to an error; null where nobody foresaw it. */
-export function answerTo(error: unknown): Answer | null {
+function answerTo(error: unknown): Answer | null {
   if (error instanceof Refusal) return { status: error.status, error: error.message, todo: error.todo }
   if (error instanceof SignedOut)
     return { status: 401, error: 'you are not signed in', todo: 'What you wrote is kept on this device, and is sent once you have signed in again.' }

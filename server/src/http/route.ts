@@ -87,7 +87,7 @@ export const forPeople = <E extends Endpoint, B = Read<E>>(
 const DEEPEST = 24
 
 /** @throws Refusal for a body nested deeper than any that is expected */
-export function refuseDeep(body: unknown): void {
+function refuseDeep(body: unknown): void {
   let level: unknown[] = [body]
   for (let depth = 0; level.length > 0; depth++) {
     if (depth > DEEPEST) throw new Refusal(400, 'the request is nested too deeply', 'Nothing was written.')

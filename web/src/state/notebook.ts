@@ -8,7 +8,7 @@ import { useSession } from './session'
 import { flush, follow, pullJar } from './sync'
 
 /** What an entry says, before it has an id and a time. */
-export type Line =
+type Line =
   | { readonly did: Did }
   | { readonly saw: ObservationInput }
   | { readonly note: string; readonly about?: string; readonly picture?: string }

@@ -7,7 +7,7 @@ import { guestNotebooks, local, NOBODY, takeAlong, openLocal } from './local'
  * Who is at work. `asking` until it is known; `out`: nobody, and the door is shown; `guest`: nobody, with notebooks on this device; `in`: signed in; `ended`: the session is
  * over while work goes on, which is kept here until one has signed in again.
  */
-export type Phase = 'asking' | 'out' | 'guest' | 'in' | 'ended'
+type Phase = 'asking' | 'out' | 'guest' | 'in' | 'ended'
 
 type Known = Omit<Me, 'csrf' | 'sessions'>
 

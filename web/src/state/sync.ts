@@ -1,6 +1,6 @@
 import { create } from 'zustand'
 import { api, asApiError, type ApiError, type Jar } from './api'
-import { deviceId, local, type LocalDatabase, type LocalJar } from './local'
+import { local, type LocalDatabase, type LocalJar } from './local'
 import { useSession } from './session'
 
 interface SyncState {
@@ -196,8 +196,5 @@ export function follow(id: string, after: number): () => void {
     )
   return () => stream.close()
 }
-
-/** This device's own id, for what is sent by other ways. */
-export const sender = deviceId
 
 window.addEventListener('online', () => void flush())

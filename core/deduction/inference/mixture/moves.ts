@@ -5,7 +5,7 @@ import { STATES } from '../../../species'
 /** How one mixture is changed into another: the steps of the search. */
 
 export const without = (parts: Parts, part: string): Parts => new Map([...parts].filter(([p]) => p !== part))
-export const having = (parts: Parts, part: string, amount: AmountClass): Parts => new Map([...parts, [part, amount]])
+const having = (parts: Parts, part: string, amount: AmountClass): Parts => new Map([...parts, [part, amount]])
 
 /** A change of one mixture into another. */
 export interface Move {
