@@ -24,7 +24,7 @@ describe('the stamp of worked-out percepts', () => {
     expect(open).toEqual([])
   })
   test('covers what works percepts out, and no test', () => {
-    expect(stamped.has(join(core, 'deduction/pack.ts'))).toBe(true)
+    expect(stamped.has(join(core, 'deduction/simulation/percept-pack.ts'))).toBe(true)
     expect([...stamped].filter((path) => path.endsWith('.test.ts'))).toEqual([])
   })
   test('is the one the tests themselves run under', () => {

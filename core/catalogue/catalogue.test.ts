@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals'
 import { Runner } from '../perception'
 import { SOURCES, type SourceId } from '../species'
 import { stepSchema } from '../tube'
-import { cautionsOf, expand, reagentsOf, TESTS, testById, wantsTube } from '.'
+import type { Asked } from '../vocabulary'
+import { cautionsOf, expand, ORGANIC_TESTS, reagentsOf, TESTS, testById, wantsTube } from '.'
 
 const IONS = { 'Cu^2+': 0.03, 'Fe^3+': 0.02, 'Zn^2+': 0.03, 'Ba^2+': 0.02, 'K^+': 0.05, 'H^+': 0.1, 'NO3^-': 0.37 }
 
@@ -33,4 +34,21 @@ describe('the catalogue', () => {
     for (const { step, index } of expand({ test: id, on: 'A' }, new Map([['A', 1]]), testById)) if (index >= 0) runner.step(step)
     expect(runner.step(stepSchema.parse({ do: 'look', at: 'A' })).vessel).toBe('A')
   })
+})
+
+test('a look asks in its type for what its words ask for, and for nothing by accident of spelling', () => {
+  const SAID: readonly (readonly [asked: Asked, words: RegExp])[] = [
+    ['gas', /\b(fizz|gas|bubbles|fumes)\b/],
+    ['ring', /\bring\b/],
+    ['lime-water', /\bthe lime water\b/],
+    ['solubility', /^whether it dissolves$/],
+    ['melting-point', /\bmelting point\b/],
+    ['boiling-point', /\bboiling point\b/],
+  ]
+  for (const { id, steps } of [...TESTS, ...ORGANIC_TESTS])
+    for (const step of steps) {
+      if (step.for === undefined || step.do === 'ignite') continue
+      const words = step.for
+      expect([id, words, [...(step.asks ?? [])].sort()]).toEqual([id, words, SAID.filter(([, said]) => said.test(words)).map(([asked]) => asked).sort()])
+    }
 })

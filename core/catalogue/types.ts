@@ -1,5 +1,6 @@
 import type { SourceId } from '../species'
 import type { StepInput } from '../tube'
+import type { Asked } from '../vocabulary'
 
 /** The tube a test is done in, and the stock solution it takes its portion from; replaced by real names when the test is done. */
 export const THIS = 'this'
@@ -46,8 +47,8 @@ export interface Test {
   readonly onlyIfInsoluble?: boolean
 }
 
-/** A step, with what to look for where it is a look, in words for the person. */
-export type TestStep = StepInput & { readonly for?: string }
+/** A step; where it is a look, what to look for in words for the person, and what it asks for. */
+export type TestStep = StepInput & { readonly for?: string; readonly asks?: readonly Asked[] }
 
 export const defineTest = (test: Test): Test => test
 
@@ -62,6 +63,8 @@ export const add = (reagent: string, amount: Amount): TestStep => ({ do: 'add', 
 export const warm = (minutes: number): TestStep => ({ do: 'warm', vessel: THIS, minutes })
 export const boil = (minutes: number): TestStep => ({ do: 'boil', vessel: THIS, minutes })
 export const look = (what: string, at = THIS): TestStep => ({ do: 'look', at, for: what })
+/** A look that asks for something, whether it is there or not. */
+export const asks = (step: TestStep, ...asked: readonly Asked[]): TestStep => ({ ...step, asks: asked })
 export const hold = (paper: Extract<StepInput, { do: 'dip' }>['paper']): TestStep => ({ do: 'hold', over: THIS, paper, for: 'the paper' })
 export const dip = (paper: Extract<StepInput, { do: 'dip' }>['paper'], into = STOCK): TestStep => ({ do: 'dip', paper, into, for: 'the paper' })
 export const lead = (through: string): TestStep => ({ do: 'bubble', from: THIS, through })

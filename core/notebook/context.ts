@@ -1,22 +1,25 @@
 import type { Step } from '../tube'
-import { LINE_COLOURS } from '../vocabulary'
+import { LINE_COLOURS, type Asked } from '../vocabulary'
 import { constantIn } from './constants'
 import { readShorthand, type Reading } from './shorthand'
 import { NOUN_SMELLS } from './lexicon'
 import type { ObservationInput } from './schema'
+
+/** A step that is looked at, and what the look asks for. */
+type Looked = Step & { readonly asks?: readonly Asked[] }
 
 /**
  * Reads a line written while a certain step is being looked at: a bare colour belongs to the paper held over the tube, to the sample that lies there dry, or to the
  * liquid, as the step says.
  * @param dry whether the vessel looked at holds no liquid
  */
-export function readAt(line: string, step: Step, dry: boolean): Reading {
+export function readAt(line: string, step: Looked, dry: boolean): Reading {
   const reading = readIn(line, step, dry)
   // What speaks of nothing that can be seen here stays as text.
   return reading.observations.length > 0 || reading.rest.length > 0 || line.trim() === '' ? reading : { observations: [], rest: [line.trim()] }
 }
 
-function readIn(line: string, step: Step, dry: boolean): Reading {
+function readIn(line: string, step: Looked, dry: boolean): Reading {
   if (step.do === 'flame' && step.through === 'spectroscope') return linesIn(line)
   const constant = step.do === 'melting-point' || step.do === 'boiling-point' ? constantIn(line, step.do) : null
   if (constant) return { observations: [constant.observation], rest: constant.left.split(/[\s,;:()]+/).filter((word) => word !== '') }
@@ -33,7 +36,7 @@ function readIn(line: string, step: Step, dry: boolean): Reading {
     return { ...reading, observations: reading.observations.flatMap((o) => inTheFire(o, step.do === 'bead' ? 'bead' : 'residue')) }
   if ((step.do === 'dip' || step.do === 'hold') && step.paper) return { ...reading, observations: onPaper(reading.observations, step.paper) }
   if (step.do === 'ignition') return { ...reading, observations: reading.observations.flatMap(onTheSpatula) }
-  if (step.do === 'look' && 'for' in step && step.for === ASKS_SOLUBILITY) return solubilityIn(line)
+  if (step.asks?.includes('solubility')) return solubilityIn(line)
   if (dry) return { ...reading, observations: reading.observations.flatMap(onDrySample) }
   return reading
 }
@@ -92,8 +95,6 @@ function inTheFire(o: ObservationInput, what: 'residue' | 'bead'): ObservationIn
   return ['solution.colour', 'precipitate.colour', 'appearance.colour'].includes(o.channel) ? [{ ...o, channel: `${what}.cold` }] : [o]
 }
 
-/** A look that asks for nothing else. */
-const ASKS_SOLUBILITY = 'whether it dissolves'
 /** "soluble", "insol", "floats, immiscible", "two layers": said of the sample itself, not of something that came down. */
 function solubilityIn(line: string): Reading {
   const reading = readShorthand(line.replace(/\b(two|separate|a second|forms a|an oily) layers?\b/gi, 'immiscible'))

@@ -158,7 +158,7 @@ describe('a constant', () => {
 })
 
 describe('lines at the tests of organic compounds', () => {
-  const DISSOLVES = { do: 'look', at: 'A', for: 'whether it dissolves' }
+  const DISSOLVES = { do: 'look', at: 'A', for: 'whether it dissolves', asks: ['solubility'] }
   const BURNS = { do: 'ignition', from: 'sample' }
   const LOOK = { do: 'look', at: 'A' }
   const SMELL = { do: 'smell', at: 'A' }

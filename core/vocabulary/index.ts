@@ -178,3 +178,7 @@ export const CHANNEL_BY_ID: ReadonlyMap<string, Channel> = new Map(CHANNELS.map(
 /** How somebody sees colours: the red-green kinds, the rare blue-yellow one, or as most do. */
 export const EYES = ['usual', 'protan', 'deutan', 'tritan'] as const
 export type Eyes = (typeof EYES)[number]
+
+/** What a look asks for beyond what is there to be seen: that there was none is written too. */
+export const ASKED = ['gas', 'ring', 'lime-water', 'solubility', 'melting-point', 'boiling-point'] as const
+export type Asked = (typeof ASKED)[number]

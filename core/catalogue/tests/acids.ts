@@ -1,4 +1,4 @@
-import { add, addTo, BESIDE, burningSplint, defineTest, hold, lead, look, mg, mL, smell, takeSolid, warm } from '../types'
+import { asks, add, addTo, BESIDE, burningSplint, defineTest, hold, lead, look, mg, mL, smell, takeSolid, warm } from '../types'
 
 const FUMES = 'Concentrated sulfuric acid on an unknown: a speck first, in the hood, goggles and gloves; never into water afterwards, let it cool.'
 
@@ -10,10 +10,10 @@ export const diluteAcidOnSolid = defineTest({
   steps: [
     takeSolid(mg(40)),
     add('HCl 2 M', mL(1)),
-    look('does it fizz'),
+    asks(look('does it fizz'), 'gas'),
     addTo(BESIDE, 'lime water', mL(2)),
     lead(BESIDE),
-    look('the lime water', BESIDE),
+    asks(look('the lime water', BESIDE), 'lime-water'),
   ],
   because: 'Carbonates fizz with dilute acid; the gas turns lime water milky.',
   minutes: 4,
@@ -25,7 +25,7 @@ export const carbonDioxideBySplint = defineTest({
   title: 'Dilute nitric acid on the solid, burning splint',
   stage: 'acids',
   on: ['solid'],
-  steps: [takeSolid(mg(80)), add('HNO3 2 M', mL(1)), look('does it fizz'), burningSplint()],
+  steps: [takeSolid(mg(80)), add('HNO3 2 M', mL(1)), asks(look('does it fizz'), 'gas'), burningSplint()],
   because: 'Carbon dioxide puts a burning splint out: a second sign of it besides lime water.',
   minutes: 3,
   sources: ['vogel7'],
@@ -36,7 +36,7 @@ export const vinegar = defineTest({
   title: 'Dilute sulfuric acid on the solid, warmed and smelt',
   stage: 'acids',
   on: ['solid'],
-  steps: [takeSolid(mg(80)), add('H2SO4 1 M', mL(1)), look('does it fizz'), warm(1), smell()],
+  steps: [takeSolid(mg(80)), add('H2SO4 1 M', mL(1)), asks(look('does it fizz'), 'gas'), warm(1), smell()],
   because: 'Acetates smell of vinegar when warmed with dilute acid.',
   minutes: 4,
   sources: ['vogel7'],
@@ -50,9 +50,9 @@ export const concentratedSulfuricAcid = defineTest({
   steps: [
     takeSolid(mg(30)),
     add('H2SO4 conc', mL(0.5)),
-    look('gas, its colour; colour of the liquid'),
+    asks(look('gas, its colour; colour of the liquid'), 'gas'),
     warm(1),
-    look('gas and its colour, warm'),
+    asks(look('gas and its colour, warm'), 'gas'),
     hold('blue litmus paper'),
     hold('starch iodide paper'),
   ],
@@ -72,7 +72,7 @@ export const brownFumes = defineTest({
     { do: 'add', to: 'this', reagent: 'copper turnings', mg: 50 },
     add('H2SO4 conc', mL(0.5)),
     warm(1),
-    look('gas and its colour'),
+    asks(look('gas and its colour'), 'gas'),
     hold('starch iodide paper'),
   ],
   because: 'Nitrates give brown nitrogen dioxide with copper in the strong acid, and a blue liquid.',

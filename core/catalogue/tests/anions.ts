@@ -1,4 +1,4 @@
-import { add, addTo, BESIDE, boil, defineTest, drops, EXTRACT, look, mL, spin, take, THIS, type Test } from '../types'
+import { asks, add, addTo, BESIDE, boil, defineTest, drops, EXTRACT, look, mL, spin, take, THIS, type Test } from '../types'
 
 /** What the soda leaves, in the tube beside its extract. */
 const RESIDUE = `${THIS}-residue`
@@ -229,7 +229,7 @@ export const sodaResidue = defineTest({
     { do: 'wash', vessel: RESIDUE, with: 'water', mL: 2 },
     { do: 'wash', vessel: RESIDUE, with: 'water', mL: 2 },
     addTo(RESIDUE, 'HNO3 2 M', mL(2)),
-    look('does it fizz; what stays', RESIDUE),
+    asks(look('does it fizz; what stays', RESIDUE), 'gas'),
     { do: 'warm', vessel: RESIDUE, minutes: 1 },
     look('what stays, warm', RESIDUE),
     { do: 'centrifuge', vessel: RESIDUE, liquidInto: `${RESIDUE}-clear` },

@@ -1,4 +1,4 @@
-import { ACID_STOCK, add, boil, defineTest, drops, hold, look, mg, mL, smell, take, takeSolid, warm, type Test } from '../types'
+import { asks, ACID_STOCK, add, boil, defineTest, drops, hold, look, mg, mL, smell, take, takeSolid, warm, type Test } from '../types'
 
 export const ammonium = defineTest({
   id: 'ammonium-by-alkali',
@@ -124,7 +124,7 @@ export const sodaOnSolution = defineTest({
   title: 'Sodium carbonate',
   stage: 'cation reactions',
   on: ['solution'],
-  steps: [take(mL(1)), add('Na2CO3 1 M', drops(6)), look('precipitate, its colour and habit; bubbles')],
+  steps: [take(mL(1)), add('Na2CO3 1 M', drops(6)), asks(look('precipitate, its colour and habit; bubbles'), 'gas')],
   because: 'All but the alkalis and ammonium come down; iron(III) and aluminium with bubbles, as hydroxides.',
   minutes: 2,
   sources: ['vogel7'],

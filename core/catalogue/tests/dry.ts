@@ -1,4 +1,4 @@
-import { add, addTo, BESIDE, defineTest, hold, lead, look, mg, mL, takeSolid, THIS, type Test, type TestStep } from '../types'
+import { asks, add, addTo, BESIDE, defineTest, hold, lead, look, mg, mL, takeSolid, THIS, type Test, type TestStep } from '../types'
 
 /** Something done to the dry sample in a flame. */
 const dry = (test: Omit<Test, 'stage' | 'on' | 'sources'>): Test => defineTest({ ...test, stage: 'dry', on: ['solid'], sources: ['vogel7'] })
@@ -57,7 +57,13 @@ export const heatStrongly = dry({
 export const heatIntoLimeWater = dry({
   id: 'heat-gas-into-lime-water',
   title: 'Heat strongly, the gas into lime water',
-  steps: [takeSolid(mg(80)), heat('strongly', 'gas'), addTo(BESIDE, 'lime water', mL(2)), lead(BESIDE), look('the lime water', BESIDE)],
+  steps: [
+    takeSolid(mg(80)),
+    heat('strongly', 'gas'),
+    addTo(BESIDE, 'lime water', mL(2)),
+    lead(BESIDE),
+    asks(look('the lime water', BESIDE), 'lime-water'),
+  ],
   because: 'Carbonates other than those of sodium, potassium and barium, and most organic salts, give carbon dioxide.',
   relies: ['sulfur dioxide ruled out by dichromate paper'],
   minutes: 7,

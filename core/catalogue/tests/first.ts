@@ -1,4 +1,4 @@
-import { ACID_STOCK, add, boil, defineTest, dip, drops, flame, look, mg, mL, STOCK, take, takeSolid } from '../types'
+import { asks, ACID_STOCK, add, boil, defineTest, dip, drops, flame, look, mg, mL, STOCK, take, takeSolid } from '../types'
 
 export const appearance = defineTest({
   id: 'appearance',
@@ -64,7 +64,7 @@ export const solubilityInAcid = defineTest({
   on: ['solid'],
   steps: [
     { do: 'dissolve', into: ACID_STOCK, mg: 100, in: 'HNO3 2 M', mL: 5 },
-    look('does it fizz, does it dissolve, and what colour is the liquid', ACID_STOCK),
+    asks(look('does it fizz, does it dissolve, and what colour is the liquid', ACID_STOCK), 'gas'),
   ],
   because: 'Carbonates and hydroxides that water leaves dissolve in nitric acid, which makes no precipitate of its own.',
   minutes: 4,

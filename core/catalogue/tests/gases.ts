@@ -1,4 +1,22 @@
-import { add, addTo, BESIDE, defineTest, drops, hold, lead, look, mg, mL, smell, takeSolid, THIS, warm, type Test, type TestStep } from '../types'
+import {
+  asks,
+  add,
+  addTo,
+  BESIDE,
+  defineTest,
+  drops,
+  hold,
+  lead,
+  look,
+  mg,
+  mL,
+  smell,
+  takeSolid,
+  THIS,
+  warm,
+  type Test,
+  type TestStep,
+} from '../types'
 
 const FUMES = 'Concentrated sulfuric acid on an unknown: a speck first, in the hood, goggles and gloves; never into water afterwards, let it cool.'
 const acid = (test: Omit<Test, 'stage' | 'on' | 'sources'>): Test => defineTest({ ...test, stage: 'acids', on: ['solid'], sources: ['vogel7'] })
@@ -9,12 +27,12 @@ export const diluteSulfuricGases = acid({
   steps: [
     takeSolid(mg(60)),
     add('H2SO4 1 M', mL(1)),
-    look('gas, its colour; does the liquid cloud'),
+    asks(look('gas, its colour; does the liquid cloud'), 'gas'),
     hold('lead acetate paper'),
     hold('acid dichromate paper'),
     hold('starch iodide paper'),
     warm(1),
-    look('gas, its colour; does the liquid cloud, warm'),
+    asks(look('gas, its colour; does the liquid cloud, warm'), 'gas'),
   ],
   because:
     'Hydrogen sulfide blackens lead acetate, sulfur dioxide greens dichromate, nitrous fumes blue starch iodide; thiosulfate clouds with sulfur.',
@@ -31,7 +49,7 @@ export const manganeseDioxide = acid({
     { do: 'add', to: THIS, reagent: 'MnO2', mg: 40 },
     add('H2SO4 conc', mL(0.5)),
     warm(1),
-    look('gas and its colour'),
+    asks(look('gas and its colour'), 'gas'),
     hold('blue litmus paper'),
     hold('starch iodide paper'),
   ],
@@ -50,7 +68,7 @@ export const chromylChloride = acid({
     add('H2SO4 conc', mL(0.5)),
     addTo(BESIDE, 'NaOH 2 M', mL(1)),
     warm(1),
-    look('gas and its colour'),
+    asks(look('gas and its colour'), 'gas'),
     lead(BESIDE),
     look('colour of the alkali', BESIDE),
     addTo(BESIDE, 'acetic acid 2 M', mL(2)),
@@ -122,7 +140,13 @@ const ladder = (id: string, title: string, acidic: string, because: string, spoi
     title,
     stage: 'dissolved',
     on: ['solid'],
-    steps: [takeSolid(mg(20)), add(acidic, mL(2)), look('does it dissolve, cold; does it fizz'), warm(2), look('does it dissolve, warm')],
+    steps: [
+      takeSolid(mg(20)),
+      add(acidic, mL(2)),
+      asks(look('does it dissolve, cold; does it fizz'), 'gas'),
+      warm(2),
+      look('does it dissolve, warm'),
+    ],
     because,
     relies: [spoils],
     minutes: 5,

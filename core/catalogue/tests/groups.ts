@@ -1,4 +1,4 @@
-import { add, BESIDE, boil, cool, defineTest, drops, look, mL, pass, spin, stand, take, warm, wash } from '../types'
+import { asks, add, BESIDE, boil, cool, defineTest, drops, look, mL, pass, spin, stand, take, warm, wash } from '../types'
 
 const HYDROGEN_SULFIDE = 'Hydrogen sulfide is as poisonous as hydrogen cyanide and dulls the nose: hood, and no smelling.'
 
@@ -199,7 +199,7 @@ export const carbonateInAcetic = defineTest({
     spin(),
     wash(1),
     add('acetic acid 2 M', mL(1)),
-    look('does it dissolve with bubbles'),
+    asks(look('does it dissolve with bubbles'), 'gas'),
     add('ammonium acetate', drops(4)),
     add('K2CrO4 0.1 M', drops(6)),
     look('precipitate, its colour'),

@@ -1,4 +1,4 @@
-import { BESIDE, THIS, add, addTo, boil, cool, defineTest, drops, look, mL, mg, spin, take, type Test } from '../types'
+import { asks, BESIDE, THIS, add, addTo, boil, cool, defineTest, drops, look, mL, mg, spin, take, type Test } from '../types'
 
 /** A cation's own reaction, on 1 mL of the solution. */
 const proof = (test: Omit<Test, 'stage' | 'on'>): Test =>
@@ -422,7 +422,7 @@ export const mercuryThiocyanate = proof({
 export const zincAndAcid = proof({
   id: 'zinc-and-acid',
   title: 'Zinc and dilute acid',
-  steps: [add('HCl 2 M', drops(10)), add('zinc', mg(100)), look('gas, and what comes out on the zinc')],
+  steps: [add('HCl 2 M', drops(10)), add('zinc', mg(100)), asks(look('gas, and what comes out on the zinc'), 'gas')],
   because: 'Zinc sets free the metals nobler than itself; arsenic and antimony leave as poisonous gases.',
   relies: ['acid'],
   minutes: 4,

@@ -1,4 +1,5 @@
 import {
+  asks,
   add,
   addTo,
   BESIDE,
@@ -86,7 +87,12 @@ export const layerTest = anion({
 export const brownRing = anion({
   id: 'brown-ring',
   title: 'Brown ring: iron(II) sulfate, concentrated sulfuric acid let down the wall',
-  steps: [add('FeSO4 sat', mL(1)), look('colour of the liquid before the acid'), add('H2SO4 conc', mL(1)), look('ring where the liquids meet')],
+  steps: [
+    add('FeSO4 sat', mL(1)),
+    look('colour of the liquid before the acid'),
+    add('H2SO4 conc', mL(1)),
+    asks(look('ring where the liquids meet'), 'ring'),
+  ],
   because: 'Nitrate gives a brown ring; nitrite browns the liquid before the acid.',
   relies: ['fresh iron(II) sulfate', 'not shaken, and cold', 'nitrite, iodide, bromide, chromate and thiocyanate ruled out'],
   minutes: 5,
@@ -153,7 +159,7 @@ export const dichromateForSulfite = anion({
 export const thiosulfateAcid = anion({
   id: 'acid-and-standing',
   title: 'Dilute hydrochloric acid, left to stand',
-  steps: [add('HCl 2 M', drops(10)), look('does it cloud; gas'), stand(2), look('does it cloud by now')],
+  steps: [add('HCl 2 M', drops(10)), asks(look('does it cloud; gas'), 'gas'), stand(2), look('does it cloud by now')],
   because: 'Thiosulfate clouds with sulfur within half a minute; sulfite does not; silicate gels.',
   minutes: 4,
 })
@@ -280,14 +286,14 @@ export const nitrateBesideNitrite = anion({
   title: 'Sulfamic acid to destroy nitrite, then the brown ring',
   steps: [
     add('sulfamic acid', mL(1)),
-    look('gas'),
+    asks(look('gas'), 'gas'),
     warm(2),
     cool(),
     add('KI 0.1 M', drops(1)),
     look('colour: is nitrite gone'),
     add('FeSO4 sat', mL(1)),
     add('H2SO4 conc', mL(1)),
-    look('ring where the liquids meet'),
+    asks(look('ring where the liquids meet'), 'ring'),
   ],
   because: 'Nitrite answers the brown ring too; once it is gone the ring is nitrate’s.',
   minutes: 8,
@@ -299,11 +305,11 @@ export const acidGasFromSolution = anion({
   steps: [
     add('H2O2 3 %', drops(8)),
     add('H2SO4 1 M', drops(16)),
-    look('gas'),
+    asks(look('gas'), 'gas'),
     addTo(BESIDE, 'lime water', mL(1)),
     { do: 'boil', vessel: THIS, minutes: 1 },
     lead(BESIDE),
-    look('the lime water', BESIDE),
+    asks(look('the lime water', BESIDE), 'lime-water'),
   ],
   because: 'Peroxide keeps sulfite, sulfide and thiosulfate back as sulfate, so that only carbonate milks the lime water.',
   relies: ['enough peroxide'],

@@ -4,7 +4,7 @@ import { asNotebook, contentOfControl } from './controls'
 import { Simulations, type Bounds, type Content, type Expectation } from '../simulation/simulations'
 import { liquidOf, traceOf, type TraceStep } from './trace'
 import { everyTest } from '../../schemes'
-import { LINE_COLOURS } from '../../vocabulary'
+import { LINE_COLOURS, type Asked } from '../../vocabulary'
 
 /**
  * What one `did` entry of a notebook shows with a known content of the jar, in words: its looks, smells and papers, and any gas on the way.
@@ -83,22 +83,24 @@ export function observationsOf(
   })
 }
 
-/** What a look of a catalogue test asks for, in its own words; empty for free work. */
-export const askedAt = ({ test, index }: Pick<TraceStep, 'test' | 'index'>): string => (test ? (everyTest.get(test)?.steps[index]?.for ?? '') : '')
+/** What a look of a catalogue test asks for; nothing for free work. */
+export const askedAt = ({ test, index }: Pick<TraceStep, 'test' | 'index'>): readonly Asked[] =>
+  (test ? everyTest.get(test)?.steps[index]?.asks : undefined) ?? []
 
 /**
  * A look written down word for word, as a quick and honest observer would.
- * @param asked what the look was for: where it asks for gas or bubbles, that there were none is written too
+ * @param asked what the look was for: that there was none is written too
  */
-export function observationsFromLook(look: SeenLook, asked = ''): Observation[] {
+export function observationsFromLook(look: SeenLook, asked: readonly Asked[] = []): Observation[] {
   const seen: Observation[] = []
   const say = (channel: string, value: string, negated = false, degree?: string): void =>
     void seen.push({ channel, value, negated, certainty: 'sure', vessel: look.vessel, step: look.step, ...(degree === undefined ? {} : { degree }) })
   const sayColour = (channel: string, { name, family }: SeenColour): void => say(channel, family, false, degreeOf(name))
   for (const { paper, to } of look.papers) say(`paper.${paper}`, to.family)
   if (look.papers.length > 0) return seen
-  if (asked.includes('°C')) {
-    say(asked.includes('melting') ? 'melting-point' : 'boiling-point', look.constant === null ? 'none' : String(look.constant))
+  for (const constant of ['melting-point', 'boiling-point'] as const) {
+    if (!asked.includes(constant)) continue
+    say(constant, look.constant === null ? 'none' : String(look.constant))
     return seen
   }
   if (look.flame && look.residue) {
@@ -109,7 +111,7 @@ export function observationsFromLook(look: SeenLook, asked = ''): Observation[] 
     say('ash', look.residue.ash ? 'yes' : 'no')
     return seen
   }
-  if (look.soluble && asked.includes('whether it dissolves')) {
+  if (look.soluble && asked.includes('solubility')) {
     say('solubility', look.soluble)
     if (look.soluble !== 'yes' && look.layer) say('layer.rests', look.layer.rests)
     if (look.solution) sayColour('solution.colour', look.solution.colour)
@@ -161,7 +163,7 @@ export function observationsFromLook(look: SeenLook, asked = ''): Observation[] 
     say('appearance.form', look.appearance.form)
     return seen
   }
-  if (asked.includes('lime water')) {
+  if (asked.includes('lime-water')) {
     say('lime-water', look.precipitate ? 'milky' : look.clouded ? 'milky then clear' : 'clear')
     return seen
   }
@@ -181,6 +183,6 @@ export function observationsFromLook(look: SeenLook, asked = ''): Observation[] 
   if (look.gas) {
     say('gas.present', 'yes')
     if (look.gas.colour.family !== 'colourless') say('gas.colour', look.gas.colour.family)
-  } else if (/fizz|gas|bubbles|fumes/.test(asked)) say('gas.present', 'yes', true)
+  } else if (asked.includes('gas')) say('gas.present', 'yes', true)
   return seen
 }

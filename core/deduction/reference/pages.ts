@@ -1,4 +1,5 @@
 import { organicTestById, testById, TESTS } from '../../catalogue'
+import type { Asked } from '../../vocabulary'
 import { caseSchema, type Entry, type Observation } from '../../notebook'
 import type { SeenLook } from '../../perception'
 import { AQUEOUS, COMPONENTS, findSalt, hasTrait, SALTS, SOLIDS, type Salt } from '../../species'
@@ -10,7 +11,7 @@ import { askedAt, lookAt, observationsFromLook, seenIn, worthALook } from '../ob
 
 /** One way a test comes out: what there is to see look by look, the equations behind it, and what shows it: salts by formula, compounds by name. */
 export interface Outcome {
-  readonly looks: readonly { readonly asked: string; readonly look: SeenLook; readonly lines?: readonly number[] }[]
+  readonly looks: readonly { readonly asked: readonly Asked[]; readonly look: SeenLook; readonly lines?: readonly number[] }[]
   readonly equations: readonly string[]
   readonly salts: readonly string[]
 }

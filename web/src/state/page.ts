@@ -25,6 +25,7 @@ import {
   type Test,
   type WorksheetPart,
   type Wait,
+  type Asked,
 } from '@foxing/core'
 
 /** An observation as it was written, with the pictures taken of it. */
@@ -44,6 +45,8 @@ export interface Look {
   readonly place: number
   readonly doing: Step
   readonly prompt: string
+  /** What it asks for, whether it is there or not. */
+  readonly asks: readonly Asked[]
   readonly written: readonly Written[]
   /** True where the vessel holds no liquid yet. */
   readonly dry: boolean
@@ -97,7 +100,7 @@ function looksOf(test: Test): Omit<Look, 'written' | 'entry'>[] {
   return stepsOf(test).flatMap((doing, step) => {
     if (doing.do === 'add' || doing.do === 'dissolve' || doing.do === 'fuse') wet = true
     const prompt = test.steps[step]?.for
-    return prompt === undefined ? [] : [{ step, place: step, doing, prompt, dry: !wet }]
+    return prompt === undefined ? [] : [{ step, place: step, doing, prompt, asks: test.steps[step]?.asks ?? [], dry: !wet }]
   })
 }
 
@@ -186,7 +189,7 @@ function goOn(row: Growing, id: string, did: Did): void {
   row.neutralisings = neutralisingsOf(row.work)
   if (test) row.looks.push(...looksOf(test).map((look) => ({ ...look, entry: id, place: before + look.step, written: [] })))
   else if (!isTest(did)) {
-    const look = { entry: id, step: 0, place: before, doing: did, prompt: 'what there is to see', dry: false, written: [] }
+    const look = { entry: id, step: 0, place: before, doing: did, prompt: 'what there is to see', asks: [], dry: false, written: [] }
     if (isLookedAt(did.do)) row.looks.push({ ...look, prompt: did.do === 'look' ? lookIn(vesselOf(did), row.last) : sayStep(did) })
     row.last = look
   }
@@ -220,7 +223,9 @@ function rowOf(id: string, at: string, did: Did, parts: readonly WorksheetPart[]
     return row
   }
   const test = isTest(did) ? (everyTest.get(did.test) ?? null) : null
-  const free: Look[] = isTest(did) ? [] : [{ entry: id, step: 0, place: 0, doing: did, prompt: 'what there is to see', dry: false, written: [] }]
+  const free: Look[] = isTest(did)
+    ? []
+    : [{ entry: id, step: 0, place: 0, doing: did, prompt: 'what there is to see', asks: [], dry: false, written: [] }]
   return {
     id,
     at,
@@ -254,7 +259,7 @@ export const unseen = (row: PageRow): boolean => runsOf(row).some((run) => nextL
 
 /** A line written at a look, as observations of it. */
 export function readLine(line: string, row: Pick<PageRow, 'vessel'>, look: Look): { observations: Observation[]; rest: readonly string[] } {
-  const { observations, rest } = readAt(line, look.doing, look.dry)
+  const { observations, rest } = readAt(line, { ...look.doing, asks: look.asks }, look.dry)
   // What is burnt, or melted in a capillary, is the sample itself, and a second tube is named after the row's.
   const vessel = placed(vesselOf(look.doing), row.vessel)
   return {

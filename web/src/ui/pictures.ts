@@ -1,4 +1,4 @@
-import { COLOUR_NAMES, LINE_COLOURS, sayTogether, type LineColour, type Observation, type SeenLook } from '@foxing/core'
+import { COLOUR_NAMES, LINE_COLOURS, sayTogether, type Asked, type LineColour, type Observation, type SeenLook } from '@foxing/core'
 
 /** What is drawn of one look, from what was seen or from what was written. */
 export interface Picture {
@@ -57,11 +57,10 @@ function residueInWords({ residue, gas, smell }: SeenLook): string {
 }
 
 /** What is said of a look that asks for one thing alone: a constant, or whether the sample dissolves. */
-function answerTo(look: SeenLook, asked: string): string | null {
-  const [, constant] = /^the (melting|boiling) point/.exec(asked) ?? []
-  if (constant !== undefined)
-    return look.constant === null ? `no ${constant} point` : `${constant === 'melting' ? 'melts' : 'boils'} at ${look.constant} °C`
-  return asked === 'whether it dissolves' && look.soluble
+function answerTo(look: SeenLook, asked: readonly Asked[]): string | null {
+  if (asked.includes('melting-point')) return look.constant === null ? 'no melting point' : `melts at ${look.constant} °C`
+  if (asked.includes('boiling-point')) return look.constant === null ? 'no boiling point' : `boils at ${look.constant} °C`
+  return asked.includes('solubility') && look.soluble
     ? { yes: 'it dissolves', partly: 'part of it dissolves', no: 'it does not dissolve' }[look.soluble]
     : null
 }
@@ -70,7 +69,7 @@ function answerTo(look: SeenLook, asked: string): string | null {
  * A look in words, as it is also written beside the drawing.
  * @param asked what the look is for, where it asks for one thing
  */
-export function wordsOf(look: SeenLook, asked = ''): string {
+export function wordsOf(look: SeenLook, asked: readonly Asked[] = []): string {
   const answer = answerTo(look, asked)
   if (answer !== null) return answer
   const words: string[] = []

@@ -142,7 +142,7 @@ export function Bench() {
   const asSeen = (): void => {
     if (shown)
       save(
-        observationsFromLook(shown, look?.prompt).map((o) => observationSchema.parse({ ...o, of: look?.entry })),
+        observationsFromLook(shown, look?.asks).map((o) => observationSchema.parse({ ...o, of: look?.entry })),
         [],
       )
   }

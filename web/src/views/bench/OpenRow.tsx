@@ -163,7 +163,7 @@ function Run({
                 <button type="button" className="min-h-8 text-left text-faint hover:underline" onClick={() => onLook(run.id, i)}>
                   {look.prompt}
                 </button>
-                {shown && <p className="leading-snug">{wordsOf(shown, look.prompt)}</p>}
+                {shown && <p className="leading-snug">{wordsOf(shown, look.asks)}</p>}
                 {look.written.length > 0 && <Written written={look.written} jar={jar.id} onStrike={onStrike} onAmend={onAmend} />}
                 {here && shown && look.written.length === 0 && (
                   <button type="button" className="pressable" onClick={onAsSeen}>
