@@ -169,7 +169,7 @@ function rowsOf(entries: readonly AmendedEntry[], controls: readonly ControlRun[
         steps: isTest(did) ? steps.flatMap((s) => sayOf(s)) : [],
         looks,
         beside: besideOf(entry.id, controls, reasoning),
-        inference: inferencesOf(new Set(seen), reasoning),
+        inference: sayInferences(inferencesFrom(new Set(seen), reasoning)),
         equations: seen.length > 0 ? likelyEquations(steps, reasoning) : [],
       },
     ]
@@ -215,29 +215,65 @@ const sayOf = (traced: TraceStep): string[] => {
   return [sayStep(step)]
 }
 
-/**
- * What the observations of one row say together: what they speak for ion by ion, what they speak against in a line, strongest first. An ion is spoken of only where the
- * work done could have shown it, and not where the test poured it in: what follows for the others by elimination belongs to the conclusion.
- */
-export function inferencesOf(entries: ReadonlySet<string>, reasoning: Reasoning): string[] {
-  const { indicated, perhaps, not, hardly } = toldBy(entries, reasoning)
-  return [
-    ...indicated.map((ion) => `${ion} is indicated`),
-    ...perhaps.map((ion) => `${ion} may be present`),
-    ...listed(not).map((ions) => `no ${ions}`),
-    ...listed(hardly).map((ions) => `hardly ${ions}`),
-  ]
+/** What the observations of one row say of one ion. */
+export interface Inference {
+  readonly species: string
+  readonly direction: 'for' | 'against'
+  /** How plainly. */
+  readonly grade: 'clear' | 'slight'
+  /** Decimal logarithm of the odds they change it by. */
+  readonly weight: number
+  /** The observations that say so. */
+  readonly entries: readonly string[]
 }
 
+/** A weight (log10) from which on an observation says anything, and from which on it says it plainly. */
+const SAID = 0.5
+const CLEARLY = 1.5
+
+/**
+ * What the observations of one row say together, ion by ion, strongest first. An ion is spoken of only where the work done could have shown it, and not where the test poured it in: what follows for the
+ * others by elimination belongs to the conclusion.
+ */
+export function inferencesFrom(entries: ReadonlySet<string>, reasoning: Reasoning): Inference[] {
+  const steps = reasoning.trace.observations.flatMap((o) => (entries.has(o.entry) ? o.steps : []))
+  const brought = (ion: string): boolean => steps.length > 0 && steps.every(({ test }) => test !== null && broughtBy(test, ion))
+  return reasoning.standings
+    .filter(({ species }) => !brought(species))
+    .map(({ species, evidence }): Inference => {
+      const own = evidence.filter((e) => entries.has(e.entry))
+      const weight = own.reduce((sum, e) => sum + e.weight, 0)
+      return {
+        species,
+        direction: weight >= 0 ? 'for' : 'against',
+        grade: weight >= CLEARLY || weight < -CLEARLY ? 'clear' : 'slight',
+        weight,
+        entries: [...new Set(own.map((e) => e.entry))],
+      }
+    })
+    .filter(({ species, weight }) => Math.abs(weight) >= SAID && couldShow(species, steps, reasoning, weight > 0))
+    .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight))
+}
+
+const named = (inferences: readonly Inference[], direction: Inference['direction'], grade: Inference['grade']): string[] =>
+  inferences.filter((i) => i.direction === direction && i.grade === grade).map(({ species }) => species)
+
+/** Inferences in words: what they speak for ion by ion, what they speak against in a line. */
+export const sayInferences = (inferences: readonly Inference[]): string[] => [
+  ...named(inferences, 'for', 'clear').map((ion) => `${ion} is indicated`),
+  ...named(inferences, 'for', 'slight').map((ion) => `${ion} may be present`),
+  ...listed(named(inferences, 'against', 'clear')).map((ions) => `no ${ions}`),
+  ...listed(named(inferences, 'against', 'slight')).map((ions) => `hardly ${ions}`),
+]
+
 /** The same where there is room for a few short lines: what is likeliest first, so many named in each, and how many more there are; what is hardly there only where there is little else to say. */
-export function inferencesInShort(entries: ReadonlySet<string>, reasoning: Reasoning, most: number): string[] {
-  const { indicated, perhaps, not, hardly } = toldBy(entries, reasoning)
+export function sayInferencesInShort(inferences: readonly Inference[], most: number): string[] {
   const plain = [
-    ...listed(indicated, most).map((ions) => `${ions} indicated`),
-    ...listed(perhaps, most).map((ions) => `${ions} perhaps`),
-    ...listed(not, most).map((ions) => `no ${ions}`),
+    ...listed(named(inferences, 'for', 'clear'), most).map((ions) => `${ions} indicated`),
+    ...listed(named(inferences, 'for', 'slight'), most).map((ions) => `${ions} perhaps`),
+    ...listed(named(inferences, 'against', 'clear'), most).map((ions) => `no ${ions}`),
   ]
-  return plain.length > 1 ? plain : [...plain, ...listed(hardly, most).map((ions) => `hardly ${ions}`)]
+  return plain.length > 1 ? plain : [...plain, ...listed(named(inferences, 'against', 'slight'), most).map((ions) => `hardly ${ions}`)]
 }
 
 /** Ions in a line, the first so many named; none where there are none. */
@@ -247,32 +283,6 @@ const listed = (ions: readonly string[], most = Infinity): string[] =>
     : [
         `${ions.slice(0, most).join(ions.some((name) => name.includes(',')) ? '; ' : ', ')}${ions.length > most ? ` and ${ions.length - most} more` : ''}`,
       ]
-
-interface Told {
-  readonly indicated: readonly string[]
-  readonly perhaps: readonly string[]
-  readonly not: readonly string[]
-  readonly hardly: readonly string[]
-}
-function toldBy(entries: ReadonlySet<string>, reasoning: Reasoning): Told {
-  const steps = reasoning.trace.observations.flatMap((o) => (entries.has(o.entry) ? o.steps : []))
-  const brought = (ion: string): boolean => steps.length > 0 && steps.every(({ test }) => test !== null && broughtBy(test, ion))
-  const told = reasoning.standings
-    .filter(({ species }) => !brought(species))
-    .map(({ species, evidence }) => ({ species, weight: evidence.reduce((sum, e) => (entries.has(e.entry) ? sum + e.weight : sum), 0) }))
-    .filter(({ species, weight }) => Math.abs(weight) >= 0.5 && couldShow(species, steps, reasoning, weight > 0))
-    .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight))
-  const named = (from: number, to: number): string[] => told.filter(({ weight }) => weight >= from && weight < to).map(({ species }) => species)
-  return {
-    indicated: named(CLEARLY, Infinity),
-    perhaps: named(0, CLEARLY),
-    not: named(-Infinity, -CLEARLY),
-    hardly: named(-CLEARLY, 0),
-  }
-}
-
-/** A weight (log10) from which on the words are plain. */
-const CLEARLY = 1.5
 
 /** Whether something seen in these steps could hold the ion: for evidence in its favour with the likeliest salt in the jar, for evidence against with any. */
 function couldShow(

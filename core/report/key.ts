@@ -3,7 +3,7 @@ import { observationsOf, Simulations, traceOf, type Content, type Reasoning, typ
 import { caseSchema, entrySchema, letterOf, sayObservation, worksheetPartsSchema, type Case, type Entry } from '../notebook'
 import { findSalt } from '../species'
 import { openJar, sampleSchema, type Known, type Sample } from '../tube'
-import { equationsOf, inferencesOf } from './document'
+import { equationsOf, inferencesFrom, sayInferences } from './document'
 
 /** A worksheet: lettered parts of steps, done one after another on the sample that was given out. */
 export const worksheetSchema = z.looseObject({
@@ -31,9 +31,6 @@ export const keySchema = z.looseObject({
   conclusion: z.array(z.looseObject({ species: z.string(), status: z.string() })),
 })
 export type Key = z.infer<typeof keySchema>
-
-/** An ion that a part speaks for this clearly is worth a mark. */
-const INDICATED = ' is indicated'
 
 /** The sample as what may be in a jar, and the case it makes. */
 function opened(sample: Sample, given: Case | undefined): { content: Content; settings: Case } {
@@ -88,15 +85,15 @@ export function keyTo(worksheet: Worksheet, session: ReasoningSession): Key {
       for (const [step, words] of looks) seen.push({ step: n + 1, vessel: step.vessel, seen: words.join(', ') })
     })
     last = explained ? session.reason({ case: settings, entries }) : null
-    const inference = last ? inferencesOf(saws, last) : []
+    const inferences = last ? inferencesFrom(saws, last) : []
     const observation = seen.length
-    const told = inference.filter((line) => line.endsWith(INDICATED)).length
+    const told = inferences.filter(({ direction, grade }) => direction === 'for' && grade === 'clear').length
     const total = part.marks ?? observation + told
     const share = observation + told === 0 ? 0 : total / (observation + told)
     return {
       letter: letterOf(part, k),
       observations: seen,
-      inference,
+      inference: sayInferences(inferences),
       equations: equationsOf(steps, content, simulations),
       marks: { observation: round(observation * share), inference: round(told * share), total },
     }

@@ -4,7 +4,7 @@ import { doTest } from '../advice'
 import { Simulations, ReasoningSession } from '../deduction'
 import { caseSchema, entrySchema, type Entry } from '../notebook'
 import { findSalt } from '../species'
-import { documentOf, inferencesInShort, inferencesOf } from './document'
+import { documentOf, inferencesFrom, sayInferences, sayInferencesInShort } from './document'
 import { toCsv } from './csv'
 import { toHtml } from './html'
 import { toMarkdown, typeset } from './markdown'
@@ -41,12 +41,14 @@ describe('the report', () => {
   test('names all that a row speaks against in a line; where there is little room a line for each kind, cut short', () => {
     const reasoning = session.reason({ case: settings, entries })
     const saws = new Set(entries.flatMap((e) => ('saw' in e ? [e.id] : [])))
-    expect(inferencesOf(saws, reasoning).find((l) => l.startsWith('no '))).toMatch(/^no \S+(, \S+){3,}$/)
-    const short = inferencesInShort(saws, reasoning, 2)
+    expect(sayInferences(inferencesFrom(saws, reasoning)).find((l) => l.startsWith('no '))).toMatch(/^no \S+(, \S+){3,}$/)
+    const short = sayInferencesInShort(inferencesFrom(saws, reasoning), 2)
     expect(short.find((l) => l.startsWith('no '))).toMatch(/^no \S+, \S+ and \d+ more$/)
-    const indicated = inferencesOf(saws, reasoning).filter((l) => l.endsWith(' is indicated'))
+    const indicated = inferencesFrom(saws, reasoning).filter(({ direction, grade }) => direction === 'for' && grade === 'clear')
     expect(indicated.length).toBeGreaterThan(1)
-    expect(short[0]).toBe(`${indicated.map((l) => l.replace(' is indicated', '')).join(', ')} indicated`)
+    expect(short[0]).toBe(`${indicated.map(({ species }) => species).join(', ')} indicated`)
+    // Each cites the observations it rests on.
+    for (const { entries: cited } of indicated) expect(cited.length > 0 && cited.every((id) => saws.has(id))).toBe(true)
   })
   test('cites rows by the number the reader counts', () => {
     expect(document.conclusions).toEqual([{ species: 'CuCl2.2H2O', claim: 'confirmed', citing: ['row 1'] }])

@@ -67,7 +67,7 @@ import {
   type WithReagent,
   ReasoningSession,
 } from '@foxing/core'
-import { documentFrom, inferencesInShort, type ReportDocument } from '@foxing/core/report'
+import { documentFrom, inferencesFrom, sayInferencesInShort, type ReportDocument } from '@foxing/core/report'
 import { expose } from 'comlink'
 
 const session = new ReasoningSession()
@@ -194,7 +194,7 @@ function weighed(reasoning: Reasoning): Weighed {
     const did = steps[0]?.entry
     if (did !== undefined) earned.set(did, (earned.get(did) ?? new Set()).add(entry))
   }
-  const inferences = Object.fromEntries([...earned].map(([did, saws]) => [did, inferencesInShort(saws, reasoning, MOST_NAMED)]))
+  const inferences = Object.fromEntries([...earned].map(([did, saws]) => [did, sayInferencesInShort(inferencesFrom(saws, reasoning), MOST_NAMED)]))
   return { standings, formulae: formulae.slice(0, 8), conflicts, inferences }
 }
 
