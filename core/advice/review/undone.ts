@@ -7,6 +7,8 @@ import { ruleOf, workFor } from './rules'
 
 /** What the same work would have shown, the mistake undone: the work, and what there is to see, each sight with the salts that would give it. */
 export interface Undone {
+  /** The work itself, in order, vessels renamed. */
+  readonly work: readonly Step[]
   readonly steps: readonly string[]
   readonly seen: readonly { readonly words: readonly string[]; readonly salts: readonly string[]; readonly probability: number }[]
 }
@@ -56,5 +58,5 @@ export function undone(
     sights.set(words.join(), sight)
   }
   const seen = [...sights.values()].sort((a, b) => b.probability - a.probability).slice(0, MOST)
-  return { steps: mended.map((step) => sayStep(step.do === 'take' && step.from !== 'sample' ? { ...step, from: STOCK } : step)), seen }
+  return { work: mended, steps: mended.map((step) => sayStep(step.do === 'take' && step.from !== 'sample' ? { ...step, from: STOCK } : step)), seen }
 }
