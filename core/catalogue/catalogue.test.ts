@@ -49,6 +49,12 @@ test('a look asks in its type for what its words ask for, and for nothing by acc
     for (const step of steps) {
       if (step.for === undefined || step.do === 'ignite') continue
       const words = step.for
-      expect([id, words, [...(step.asks ?? [])].sort()]).toEqual([id, words, SAID.filter(([, said]) => said.test(words)).map(([asked]) => asked).sort()])
+      expect([id, words, [...(step.asks ?? [])].sort()]).toEqual([
+        id,
+        words,
+        SAID.filter(([, said]) => said.test(words))
+          .map(([asked]) => asked)
+          .sort(),
+      ])
     }
 })
