@@ -64,7 +64,7 @@ export interface Ion {
   readonly carries?: number
   /** Its place among the anions that leave with ammonium or hydrogen when a residue is ignited. */
   readonly leaves?: number
-  /** Whether single-salt jars alone hold it: no mixture is searched for it. */
+  /** Whether single-salt jars alone hold it: no mixture is searched for it, and none is drawn with it. */
   readonly aloneOnly?: true
   readonly traits?: readonly IonTrait[]
   /** What is shown before every test as soon as this ion is likely: poisons that the usual gates do not cover. */

@@ -10,7 +10,7 @@ const POISON = 'A thallium salt: very poisonous, also through the skin. Gloves, 
 export const thallium = {
   cations: {
     'Tl^+': {
-      groups: ['I'],
+      aloneOnly: true,
       traits: ['heavy-metal', 'set-out-last'],
       caution: {
         id: 'thallium-is-very-poisonous',

@@ -46,7 +46,7 @@ const ACID_STRENGTH: Readonly<Record<AmountClass, number>> = {
 }
 
 /** Cations a mixture is searched for. */
-export const CATIONS: readonly string[] = CATION_IDS
+export const CATIONS: readonly string[] = CATION_IDS.filter((id) => !IONS[id].aloneOnly)
 
 /** Anions a mixture is searched for, as the standings name them. */
 export const ANIONS_SOUGHT: readonly string[] = ANION_IDS.filter((id) => !IONS[id].aloneOnly)
