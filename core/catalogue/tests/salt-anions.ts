@@ -61,7 +61,8 @@ export const acidIodide = anion({
   id: 'iodide-in-acid',
   title: 'Potassium iodide in dilute sulfuric acid, shaken with dichloromethane',
   steps: [add('H2SO4 1 M', drops(6)), add('KI 0.1 M', drops(5)), add('dichloromethane', mL(0.5)), shake(1), look('colour of the layer below')],
-  because: 'Nitrite, chromate, permanganate, bromate, iodate, hexacyanoferrate(III), arsenate and copper set iodine free; nitrate and chlorate do not in the cold.',
+  because:
+    'Nitrite, chromate, permanganate, bromate, iodate, hexacyanoferrate(III), arsenate and copper set iodine free; nitrate and chlorate do not in the cold.',
   relies: ['a blank: old iodide is yellow by itself'],
   minutes: 4,
 })
