@@ -133,7 +133,7 @@ const commands: readonly Command[] = [
       compounds: COMPOUNDS,
       tests: [...TESTS, ...ORGANIC_TESTS],
       schemes: SCHEMES,
-      channels: CHANNELS,
+      channels: CHANNELS.map(({ id, label, values }) => ({ id, label, values })),
       colours: COLOUR_NAMES,
       findings: REVIEW_RULES.map(({ finding, ...words }) => ({ id: finding, ...words })),
       sums: SUMS.map(({ id, title }) => ({ id, title })),

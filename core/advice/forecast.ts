@@ -1,3 +1,4 @@
+import type { Expectation } from '../channels'
 import type { Test } from '../catalogue'
 import { once } from '../perception'
 import {
@@ -6,7 +7,6 @@ import {
   shownBy,
   stepsOfTest,
   type Content,
-  type Expectation,
   type Simulations,
   type TraceObservation,
   type TraceStep,

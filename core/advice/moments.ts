@@ -1,6 +1,6 @@
 import { COMPONENTS, findReagent, findSolid, findSolvent, type Solution } from '../species'
 import { DROP_mL } from '../units'
-import { SAMPLE, strongAcid, vesselOf, type StepInput } from '../tube'
+import { SAMPLE, strongAcid, vesselOf, type StepInput, ofStep, stepSchema, type Doing, type EachOperation } from '../tube'
 
 /** What stands in a vessel after a step, as far as reagents and portions tell, whatever they are called and however they were mixed. */
 export interface Moment {
@@ -88,35 +88,92 @@ export function momentsOf(steps: readonly StepInput[]): readonly Moment[] {
   return moments
 }
 
-function follow(steps: readonly StepInput[]): Moment[] {
-  const vessels = new Map<string, Held>()
-  const held = (id: string): Held => vessels.get(id) ?? EMPTY
-  return steps.map((step): Moment => {
-    const vessel = 'do' in step ? vesselOf(step as never) : ''
-    const before = held(vessel)
-    if (step.do === 'take') {
-      const from = step.from ?? SAMPLE
-      const mL = amountOf(step) ?? 0
-      const source = held(from)
-      const portion = from === SAMPLE || source.volume_mL === 0 ? { ...EMPTY, volume_mL: mL } : scaled(source, Math.min(1, mL / source.volume_mL))
-      vessels.set(vessel, merged(before, { ...portion, solid_mg: from === SAMPLE ? (step.mg ?? 0) : 0, from: new Set([from]), strewn: new Set() }))
-    } else if (step.do === 'dissolve') {
-      const solution = solutionOf(step.in ?? 'water')
+/** What stands in each vessel, as steps are followed. */
+class Rack {
+  private readonly vessels = new Map<string, Held>()
+  held(vessel: string): Held {
+    return this.vessels.get(vessel) ?? EMPTY
+  }
+  put(vessel: string, held: Held): void {
+    this.vessels.set(vessel, held)
+  }
+  /** What stands in a vessel, changed. */
+  change(vessel: string, to: (before: Held) => Held): void {
+    this.put(vessel, to(this.held(vessel)))
+  }
+}
+type Following = (rack: Rack) => void
+const nothing = (): Following => () => undefined
+/** The liquid of a vessel into another; what is left in the solid's pores stays. */
+const parted =
+  (step: { readonly vessel: string; readonly liquidInto: string }): Following =>
+  (rack) => {
+    const before = rack.held(step.vessel)
+    rack.change(step.liquidInto, (into) => merged(into, { ...before, solid_mg: 0 }))
+    rack.put(step.vessel, { ...before, totals: before.totals.map((mol) => mol * IN_PORES), volume_mL: before.volume_mL * IN_PORES })
+  }
+/** Share of a liquid that its solid keeps when it is poured off. */
+const IN_PORES = 0.03
+
+const FOLLOWED: EachOperation<Following> = {
+  take: (step) => (rack) => {
+    const mL = amountOf(step) ?? 0
+    const source = rack.held(step.from)
+    const portion = step.from === SAMPLE || source.volume_mL === 0 ? { ...EMPTY, volume_mL: mL } : scaled(source, Math.min(1, mL / source.volume_mL))
+    const solid_mg = step.from === SAMPLE ? (step.mg ?? 0) : 0
+    rack.change(step.into, (before) => merged(before, { ...portion, solid_mg, from: new Set([step.from]), strewn: new Set() }))
+  },
+  dissolve: (step) => (rack) =>
+    rack.change(step.into, (before) => {
+      const solution = solutionOf(step.in)
       const put = { ...before, solid_mg: before.solid_mg + (step.mg ?? 0) }
-      vessels.set(vessel, solution ? poured(put, solution, step.mL) : put)
-    } else if (step.do === 'add') {
-      const mL = amountOf(step)
-      const solution = step.mg === undefined ? solutionOf(step.reagent) : undefined
-      if (solution) vessels.set(vessel, poured(before, solution, mL ?? UNTIL_mL))
-      else if (step.mg !== undefined) vessels.set(vessel, { ...before, strewn: new Set([...before.strewn, ...ionsOfSolid(step.reagent)]) })
-    } else if (step.do === 'concentrate') {
-      // Water goes, and the acid stays.
-      vessels.set(vessel, { ...before, volume_mL: before.volume_mL * step.toFraction })
-    } else if (step.do === 'centrifuge' || step.do === 'filter') {
-      vessels.set(step.liquidInto, merged(held(step.liquidInto), { ...before, solid_mg: 0 }))
-      vessels.set(vessel, { ...before, totals: before.totals.map((mol) => mol * 0.03), volume_mL: before.volume_mL * 0.03 })
-    }
-    const now = held(vessel)
+      return solution ? poured(put, solution, step.mL) : put
+    }),
+  add: (step) => (rack) =>
+    rack.change(step.to, (before) => {
+      if (step.mg !== undefined) return { ...before, strewn: new Set([...before.strewn, ...ionsOfSolid(step.reagent)]) }
+      const solution = solutionOf(step.reagent)
+      return solution ? poured(before, solution, amountOf(step) ?? UNTIL_mL) : before
+    }),
+  shake: nothing,
+  stand: nothing,
+  warm: nothing,
+  boil: nothing,
+  ignite: nothing,
+  cool: nothing,
+  // Water goes, and the acid stays.
+  concentrate: (step) => (rack) => rack.change(step.vessel, (before) => ({ ...before, volume_mL: before.volume_mL * step.toFraction })),
+  pass: nothing,
+  bubble: nothing,
+  centrifuge: parted,
+  filter: parted,
+  wash: nothing,
+  'soda-extract': nothing,
+  flame: nothing,
+  bead: nothing,
+  charcoal: nothing,
+  'copper-wire': nothing,
+  ignition: nothing,
+  fuse: nothing,
+  'melting-point': nothing,
+  'boiling-point': nothing,
+  'cobalt-nitrate': nothing,
+  dip: nothing,
+  hold: nothing,
+  smell: nothing,
+  look: nothing,
+}
+
+/** How hot a vessel gets in the steps that heat it. */
+const HEAT: Partial<Record<Doing, Moment['heat']>> = { warm: 'warm', boil: 'boiling', concentrate: 'boiling', ignite: 'strong' }
+
+function follow(steps: readonly StepInput[]): Moment[] {
+  const rack = new Rack()
+  return steps.map((step): Moment => {
+    const known = stepSchema.parse(step)
+    const vessel = vesselOf(known)
+    ofStep(FOLLOWED, known)(rack)
+    const now = rack.held(vessel)
     const litres = now.volume_mL / 1000
     const molar = (component: number): number => (litres > 0 && component >= 0 ? (now.totals[component] as number) / litres : 0)
     return {
@@ -132,7 +189,7 @@ function follow(steps: readonly StepInput[]): Moment[] {
       sulfurDioxide: molar(SULFITE),
       from: now.from,
       strewn: now.strewn,
-      heat: step.do === 'warm' ? 'warm' : step.do === 'boil' || step.do === 'concentrate' ? 'boiling' : step.do === 'ignite' ? 'strong' : 'none',
+      heat: HEAT[step.do] ?? 'none',
     }
   })
 }

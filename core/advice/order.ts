@@ -3,10 +3,10 @@ import { forecastOf } from './forecast'
 import { heldBy } from './gates'
 import { atHand, costOf, FUSED, propose, takesExtract, wantsFusion, type Proposal } from './proposal'
 import { prospectsOf, tells, type Live } from './prospects'
-import { brings, organicTestById, testsFor, type Test } from '../catalogue'
+import { brings, makesFusionExtract, organicTestById, testsFor, type Test } from '../catalogue'
 import type { Reasoning } from '../deduction'
 import type { Notebook } from '../notebook'
-import { everyTest } from '../schemes'
+import { everyTest, isFusion } from '../schemes'
 
 /** From here on a salt is as good as known, and what is left is to prove it. */
 const AS_GOOD_AS_KNOWN = 0.9
@@ -56,7 +56,7 @@ export function elementsAsked(undone: readonly Test[], done: ReadonlySet<string>
   if (!first || asking.length < ASKING.length) return []
   const because = 'Its elements were not asked for yet: what looks and dissolves like one compound may be another.'
   if (done.has(FUSED)) return [propose(first, 0, `${first.because} ${because}`, reasoning)]
-  const fusion = undone.find((test) => test.id.endsWith('-fusion'))
+  const fusion = undone.find(makesFusionExtract)
   return fusion ? [propose(fusion, 0, `${fusion.because} ${because}`, reasoning)] : []
 }
 
@@ -105,8 +105,8 @@ export function lookFirst(next: readonly Proposal[], undone: readonly Test[], re
 /** Tests on the extract of a fusion want one: making it, and seeing that it is good, comes before them. */
 export function fusionFirst(next: readonly Proposal[], undone: readonly Test[], done: ReadonlySet<string>, reasoning: Reasoning): Proposal[] {
   const first = next[0] && everyTest.get(next[0].test)
-  const fusion = undone.find((test) => test.id.endsWith('-fusion'))
-  if (!first || !fusion || !wantsFusion(first, done)) return next.filter((p) => !p.test.endsWith('-fusion'))
+  const fusion = undone.find(makesFusionExtract)
+  if (!first || !fusion || !wantsFusion(first, done)) return next.filter((p) => !isFusion(p.test))
   const own = propose(fusion, 0, `${fusion.because} The next tests are done on its extract.`, reasoning)
-  return [own, ...next.filter((p) => !p.test.endsWith('-fusion'))]
+  return [own, ...next.filter((p) => !isFusion(p.test))]
 }

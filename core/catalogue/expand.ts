@@ -1,6 +1,6 @@
 import { isTest, type Did } from '../notebook'
 import { COMPONENT_INDEX, findReagent, findSolid, findSolvent, gasById, type Solution } from '../species'
-import { otherVesselsOf, SAMPLE, stepSchema, vesselOf, withVessels, type Step } from '../tube'
+import { filledBy, isApart, ofStep, SAMPLE, stepSchema, vesselOf, withVessels, type EachOperation, type Step } from '../tube'
 import { ACID_STOCK, EXTRACT, FUSION_EXTRACT, STOCK, THIS, type Test, type TestStep } from './types'
 
 /** A step really done, with where it came from. */
@@ -86,22 +86,61 @@ function wants(step: Step): { stock: string; mL: number } {
   return step.do === 'dip' ? { stock: step.into, mL: 0.1 } : { stock: '', mL: 0 }
 }
 
+/** What is written of the vessel a step acts on: mL before, and after. */
+type Recorded = (before: number) => number
+const same = (): Recorded => (before) => before
+const plus =
+  (mL: number): Recorded =>
+  (before) =>
+    before + mL
+/** What boiling with soda leaves of 5 mL of water. */
+const EXTRACT_mL = 4.8
+/** What stays in the pores of a solid, and what a few drops up to a sign come to, mL. */
+const IN_PORES_mL = 0.1
+const UNTIL_mL = 1
+/** What a dry portion counts for, so that its tube is not taken for an empty one, mL. */
+const DRY_mL = 1e-3
+
+const VOLUMES: EachOperation<Recorded> = {
+  take: (step) => plus(step.mg === undefined ? amountOf(step) : DRY_mL),
+  dissolve: (step) => plus(step.mL),
+  add: (step) => plus(amountOf(step) || UNTIL_mL),
+  shake: same,
+  stand: same,
+  warm: same,
+  boil: same,
+  ignite: same,
+  cool: same,
+  concentrate: (step) => (before) => before * step.toFraction,
+  pass: same,
+  bubble: same,
+  centrifuge: () => (before) => Math.min(before, IN_PORES_mL),
+  filter: () => (before) => Math.min(before, IN_PORES_mL),
+  wash: same,
+  'soda-extract': () => plus(EXTRACT_mL),
+  flame: same,
+  bead: same,
+  charcoal: same,
+  'copper-wire': same,
+  ignition: same,
+  fuse: (step) => () => step.water_mL * step.toFraction,
+  'melting-point': same,
+  'boiling-point': same,
+  'cobalt-nitrate': same,
+  dip: same,
+  hold: same,
+  smell: same,
+  look: same,
+}
+
 function record(step: Step, volumes: Volumes): void {
-  const into = vesselOf(step)
-  const now = volumes.get(into) ?? 0
-  if (step.do === 'dissolve') volumes.set(into, now + step.mL)
-  if (step.do === 'soda-extract') volumes.set(into, now + 4.8)
-  if (step.do === 'fuse') volumes.set(into, step.water_mL * step.toFraction)
-  if (step.do === 'add') volumes.set(into, now + (amountOf(step) || 1))
-  if (step.do === 'take') {
-    volumes.set(into, now + (step.mg === undefined ? amountOf(step) : 1e-3))
-    if (step.from !== SAMPLE) volumes.set(step.from, (volumes.get(step.from) ?? 0) - amountOf(step))
-  }
-  if (step.do === 'centrifuge' || step.do === 'filter') {
-    for (const other of otherVesselsOf(step)) volumes.set(other, (volumes.get(other) ?? 0) + now)
-    volumes.set(into, Math.min(now, 0.1))
-  }
-  if (step.do === 'concentrate') volumes.set(into, now * step.toFraction)
+  const on = vesselOf(step)
+  const before = volumes.get(on) ?? 0
+  const after = ofStep(VOLUMES, step)(before)
+  if (after !== before || volumes.has(on)) volumes.set(on, after)
+  const filled = filledBy(step)
+  if (filled !== null) volumes.set(filled, (volumes.get(filled) ?? 0) + before)
+  if (step.do === 'take' && step.from !== SAMPLE) volumes.set(step.from, (volumes.get(step.from) ?? 0) - amountOf(step))
 }
 
 /** What a step pours or strews: the bottle's id as the shelf knows it, its caution, and the solution where it is one. */
@@ -133,11 +172,12 @@ export const cautionsOf = (test: Test): string[] => {
   return [...new Set([...pouredIn(test).map((p) => p.caution), ...passed, ...(test.cautions ?? [])])].filter((line) => line !== '')
 }
 
-/** Done on a wire, a spatula or in a capillary: a place of its own as well. */
-const BURNT: ReadonlySet<string> = new Set(['flame', 'copper-wire', 'ignition', 'melting-point', 'boiling-point'])
 /** Whether a test wants a tube of its own; one that only makes or samples the stock is done in the stock. */
-export const wantsTube = (test: Test): boolean =>
-  test.steps.some((step) => Object.values(step).includes(THIS) || ('do' in step && BURNT.has(step.do)))
+export const wantsTube = (test: Test): boolean => test.steps.some((step) => Object.values(step).includes(THIS) || isApart(step))
+
+/** Whether a test is the fusion that the extract for the elements comes of. */
+export const makesFusionExtract = (test: Pick<Test, 'steps'>): boolean =>
+  test.steps.some((step) => step.do === 'fuse' && step.into === FUSION_EXTRACT)
 
 /** Whether the test itself pours the ion in, so that seeing it proves nothing. */
 export const brings = (test: Test, ion: string): boolean => {

@@ -5,7 +5,7 @@ import { caseSchema, entrySchema, observationSchema, type Entry } from '../noteb
 import { SALTS, findSalt } from '../species'
 import { run } from '../perception'
 import { stepSchema } from '../tube'
-import { CHANNELS } from '../vocabulary'
+import { CHANNELS } from '../channels'
 import { ReasoningSession } from './session'
 import { Simulations } from './simulation/simulations'
 import { likelihoodAt } from './observation/error-model'

@@ -1,10 +1,12 @@
+import { constantUnlisted, isOf, type Expectation } from '../channels'
 import type { Notebook } from '../notebook'
+import { isFusion } from '../schemes'
 import { structureOf, takeStructures } from '../structure'
 import { isFaulty, type Conditions } from '../tube'
 import { BY_GROUPS, EMBODIED, organicUnknowns, ownUnknowns, tellsElements } from './inference/organic/hypotheses'
-import { singleSalts, Simulations, type Content, type Expectation, type Hypothesis, type PerceptPack } from './simulation/simulations'
-import { constantUnlisted, likelihood, logOfMean, logOfSum, togetherInOneTest, unknowing } from './observation/error-model'
-import { isConstant, attributedSteps } from './observation/attribution'
+import { singleSalts, Simulations, type Content, type Hypothesis, type PerceptPack } from './simulation/simulations'
+import { likelihood, logOfMean, logOfSum, togetherInOneTest, unknowing } from './observation/error-model'
+import { attributedSteps } from './observation/attribution'
 import { ofElements, weighByGroups, type ByGroups, type Said } from './inference/organic/by-functional-groups'
 import { groupsOf } from './observation/tests-written'
 import { weighMixtures, type GasesOfParts, type Parts, type Searches, type Sensitivities } from './inference/mixture'
@@ -116,7 +118,7 @@ const TARRY: ReadonlySet<string> = new Set(['yellow', 'orange', 'brown', 'red'])
 const tarSeen = ({ observations }: Trace): boolean =>
   observations.some(
     ({ observation: { channel, value, negated }, steps: [step] }) =>
-      channel === 'solution.colour' && !negated && TARRY.has(value) && (step?.test ?? '').endsWith('-fusion'),
+      channel === 'solution.colour' && !negated && TARRY.has(value) && isFusion(step?.test),
   )
 const ofFaultyFusion = (o: TraceObservation): boolean =>
   attributedSteps(o).some(({ recipe }) => recipe.steps.some((s) => s.do === 'fuse' && isFaulty(s)))
@@ -129,7 +131,7 @@ function isOfUndissolved({ id }: Content, o: TraceObservation, expect: (step: Tr
   const { channel, value } = o.observation
   if (channel === 'layer.rests') return true
   if (channel === 'layer.colour') return PLAIN.has(value)
-  if (!channel.startsWith('precipitate')) return false
+  if (!isOf(channel, 'precipitate')) return false
   const { formula } = structureOf(id)
   return attributedSteps(o).some((step) => {
     const { precipitates = [] } = expect(step)?.percept ?? {}
@@ -152,7 +154,7 @@ function likelihoodUnder(
   if (elementsOnly && channel === 'solution.colour' && TARRY.has(value) && (tarry || ofFaultyFusion(o))) return unknowing(o.observation)
   if (elementsOnly) return likelihood(o, expect, 'nothing')
   if (byGroups && isOfUndissolved(content, o, expect)) return Math.max(likelihood(o, expect), unknowing(o.observation))
-  if (!unlisted || !isConstant(channel)) return likelihood(o, expect)
+  if (!unlisted || !isOf(channel, 'constant')) return likelihood(o, expect)
   // Of what is in no library nobody knows the constant, only whether such a compound has one.
   const step = attributedSteps(o)[0]
   return constantUnlisted(value, (step ? expect(step)?.percept.constant : null) !== null)

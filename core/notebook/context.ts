@@ -1,3 +1,4 @@
+import { isOf } from '../channels'
 import type { Step } from '../tube'
 import { LINE_COLOURS, type Asked } from '../vocabulary'
 import { constantIn } from './constants'
@@ -91,7 +92,8 @@ function smellWords(line: string): Reading | null {
 /** What comes out of the fire is a residue or a bead, and a bare colour is its own, cold. */
 function inTheFire(o: ObservationInput, what: 'residue' | 'bead'): ObservationInput[] {
   if (o.channel === 'precipitate.present') return []
-  if (o.channel.startsWith('residue.')) return [{ ...o, channel: o.channel.replace('residue', what) }]
+  if (o.channel === 'residue.hot') return [{ ...o, channel: `${what}.hot` }]
+  if (o.channel === 'residue.cold') return [{ ...o, channel: `${what}.cold` }]
   return ['solution.colour', 'precipitate.colour', 'appearance.colour'].includes(o.channel) ? [{ ...o, channel: `${what}.cold` }] : [o]
 }
 
@@ -112,11 +114,11 @@ function solubilityIn(line: string): Reading {
 /** How it burns, and what is left of it: a bare colour is the flame's, and what is left is ash. */
 function onTheSpatula(o: ObservationInput): ObservationInput[] {
   if (o.channel === 'solution.colour') return [{ ...o, channel: 'flame.colour' }]
-  if (/^(residue|precipitate)\.(cold|hot|colour)$/.test(o.channel)) {
+  if (isOf(o.channel, 'residue') || o.channel === 'precipitate.colour') {
     if (o.value === 'black') return [{ channel: 'chars', value: 'yes' }]
     return [{ channel: 'ash', value: 'yes', negated: o.value === 'colourless' }]
   }
-  return /^(precipitate|solution)\./.test(o.channel) ? [] : [o]
+  return isOf(o.channel, 'precipitate') || o.channel === 'solution.clarity' ? [] : [o]
 }
 
 function onPaper(observations: readonly ObservationInput[], paper: string): ObservationInput[] {

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { stepSchema, type Known } from '../tube'
-import { CERTAINTIES, CHANNEL_BY_ID, EYES } from '../vocabulary'
+import { CHANNEL_BY_ID } from '../channels'
+import { CERTAINTIES, EYES } from '../vocabulary'
 
 /** One thing seen, as written down. `value` is free text checked against the channel's words where it has any. */
 export const observationSchema = z

@@ -10,7 +10,7 @@ import {
   type Ran,
 } from '../reactions'
 import { AQUEOUS, dryPhase, inComponents, solidById, type DryPhase, type Resolved } from '../species'
-import { onlyLooks, type Contents, type Event, type Vessel } from '../tube'
+import { onlyMoves, type Contents, type Event, type Vessel } from '../tube'
 
 /** Every equation of an event: oxidations first, the one that moved most leading, then what came down, dissolved or left without them. */
 export function equationsOf(event: Event): string[] {
@@ -18,7 +18,7 @@ export function equationsOf(event: Event): string[] {
     return [
       ...new Set(event.roasted.flatMap((r) => [...r.reactions.map(dryEquation), ...[...r.sublimed.keys()].flatMap((id) => vapourOf(id) ?? [])])),
     ]
-  if (tellsNothing(event)) return []
+  if (onlyMoves(event.step)) return []
   const setting = { basic: (event.after.contents?.pH ?? 7) > 7, added: addedIn(event) }
   const written = [...event.after.reacted].filter(([, mol]) => mol > WORTH_TELLING).flatMap(([id]) => writtenOf(id) ?? [])
   return [...new Set([...written, ...netIonicEquations(changesOf(event), ranIn(event), setting).map((e) => e.text)])]
@@ -35,15 +35,6 @@ const addedIn = ({ poured }: Event): ReadonlySet<string> =>
 
 /** A conversion that ran to less is not told, mol. */
 const WORTH_TELLING = 2e-8
-
-/** Steps that move what is there from tube to tube, or only look at it. */
-const tellsNothing = ({ step }: Event): boolean =>
-  step.do === 'take' ||
-  (step.do === 'dissolve' && step.in === 'water') ||
-  step.do === 'centrifuge' ||
-  step.do === 'filter' ||
-  step.do === 'wash' ||
-  onlyLooks(step)
 
 const conversionOf = (id: string): ReturnType<typeof conversionById.get> => conversionById.get(id.replace('conversion:', ''))
 

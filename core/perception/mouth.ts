@@ -92,21 +92,19 @@ const FUELS: Readonly<Record<string, string>> = {
   HCN: '#c86ae0',
 }
 
-export function splintOf({ step, after }: Event): Splint | undefined {
-  if (step.do !== 'hold' || !step.splint) return undefined
+export function splintOf(splint: 'glowing' | 'burning', after: Vessel): Splint {
   const over = new Map(gasesOver(after).map(({ gas, atm }) => [gas.id, atm]))
   const part = (id: string): number => over.get(id) ?? 0
   // Nitrogen dioxide at red heat gives its oxygen up, as well.
   const feeds = part('O2') + SPLINT.oxygenOfNitrogenDioxide * part('NO2') > SPLINT.relights || part('N2O') > SPLINT.relightsByNitrousOxide
-  if (step.splint === 'glowing') return feeds ? 'relights' : 'goes-out'
+  if (splint === 'glowing') return feeds ? 'relights' : 'goes-out'
   if (part('H2') > SPLINT.pops) return 'pops'
   if (feeds || Object.keys(FUELS).some((f) => part(f) > SPLINT.burns)) return 'burns-on'
   return CHOKING.reduce((sum, id) => sum + part(id), 0) > SPLINT.chokes ? 'goes-out' : 'burns-on'
 }
 
 /** The flame of a gas that a burning splint lights at the mouth of the tube. */
-export function burning({ step, after }: Event): FlamePercept | undefined {
-  if (step.do !== 'hold' || step.splint !== 'burning') return undefined
+export function burning(after: Vessel): FlamePercept | undefined {
   const fuel = gasesOver(after)
     .filter(({ gas, atm }) => FUELS[gas.id] !== undefined && atm > SPLINT.burns)
     .sort((a, b) => b.atm - a.atm)[0]
@@ -122,9 +120,7 @@ const SMOKES: Readonly<Record<'HCl conc' | 'NH3 conc', string>> = { 'HCl conc': 
 const ETCHES_atm = 1e-3
 
 /** Ammonia and hydrogen chloride smoke together; silicon fluoride, which hydrogen fluoride makes of the tube itself, leaves silica in a drop of water (rule `hydrogen-fluoride-etches-glass`). */
-export function rodOf({ step, after }: Event): Rod | undefined {
-  if (step.do !== 'hold' || !step.rod) return undefined
-  const { rod } = step
+export function rodOf(rod: 'NH3 conc' | 'HCl conc' | 'water' | 'glass', after: Vessel): Rod {
   const over = new Map(gasesOver(after).map(({ gas, atm }) => [gas.id, atm]))
   const part = (id: string): number => over.get(id) ?? 0
   if (rod === 'glass') return part('HF') > ETCHES_atm ? 'etched' : 'unchanged'

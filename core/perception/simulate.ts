@@ -1,10 +1,11 @@
 import { conversionById } from '../reactions'
 import {
   newBench,
+  drawnFrom,
+  ofStep,
   onlyLooks,
   openJar,
   perform,
-  SAMPLE,
   StepError,
   type Bench,
   type Conditions,
@@ -16,21 +17,16 @@ import {
   type Step,
   type Vessel,
 } from '../tube'
-import type { Structure } from '../structure'
 import type { Heat, Speed } from '../vocabulary'
 import { bulkOf, clarity, deposit, dryAppearance, layerColour, PATH_cm, solidsSeen, solutionColour, solutionLab } from './appearance'
 import { COLOURLESS, colourDifference, labOfHex, nameColour, type Colour } from './colour'
 import { equationsOf } from './equations'
-import { beadOf, charcoalOf, cobaltOf, residueOf, stagesOf } from './fire'
-import { flameOf, type FlamePercept } from './flame'
-import { burning, gasesOf, smellOf, rodOf, splintOf } from './mouth'
+import { residueOf, stagesOf } from './fire'
+import { gasesOf } from './mouth'
+import { SHOWN } from './shown'
 import {
   compoundIn,
-  constantsOf,
-  copperWire,
   groupsShown,
-  ignitedResidue,
-  ignitionOf,
   organicAbsorbance,
   organicDissolved,
   organicEquations,
@@ -38,13 +34,11 @@ import {
   organicHeat,
   organicLayers,
   organicRing,
-  organicSmell,
   organicSoluble,
   organicSpeed,
   partsShown,
 } from './organic'
-import { dipPaper, holdPaper } from './papers'
-import type { Bulk, GasPercept, LayerPercept, PaperPercept, Percept, Percepts, Sight, Told } from './percept'
+import type { Bulk, GasPercept, LayerPercept, Percept, Percepts, Sight, Told } from './percept'
 import { shownIn } from './signs'
 
 /** Thrown when a procedure cannot be carried out; `path` is in the document. */
@@ -152,7 +146,8 @@ export class Runner {
       const before = this.last.get(vessel)
       if (step.do === 'look') return before ? withLastChange(unseen, before) : unseen
       const last = new Map(this.last)
-      if (step.do === 'take' && step.from !== SAMPLE) this.last = (last.delete(vessel), last)
+      // A portion begins with nothing having happened in it.
+      if (step.do === 'take' && drawnFrom(step) !== null) this.last = (last.delete(vessel), last)
       else if (!onlyLooks(step)) this.last = last.set(vessel, happened(unseen, before))
       return unseen
     } catch (error) {
@@ -188,22 +183,9 @@ function see(event: Event, count: number): Sight {
   const { step, before, after } = event
   const seen = solidsSeen(after)
   const whole = deposit(seen)
-  const gases = [...gasesOf(event), ...fumesOf(event)]
-  const papers = papersOf(event)
-  const splint = splintOf(event)
-  const rod = rodOf(event)
-  // Burnt in a closed tube with an oxide, it is what heating dry leaves that is seen.
-  const compound = event.roasted ? null : compoundIn(after)
+  const own = ofStep(SHOWN, step, event)
+  const residue = own.residue ?? residueOf(event)
   const soluble = organicSoluble(after)
-  const flame = step.do === 'flame' ? flameOf(after, step) : compound ? burningOf(compound, step) : burning(event)
-  const charred = step.do === 'charcoal' ? charcoalOf(after) : null
-  const residue =
-    charred ??
-    (step.do === 'cobalt-nitrate'
-      ? cobaltOf(after)
-      : compound && (step.do === 'ignition' || step.do === 'ignite')
-        ? ignitedResidue(compound)
-        : residueOf(event))
   return {
     step: count,
     vessel: after.id,
@@ -216,29 +198,22 @@ function see(event: Event, count: number): Sight {
     dissolved: organicDissolved(event) ?? dissolvedIn(before, after),
     ...(cloudedOnTheWay(event) ? { clouded: true } : {}),
     layers: [...layersOf(after), ...organicLayers(after)],
-    gases,
-    papers,
-    ...(splint ? { splint } : {}),
-    ...(rod ? { rod } : {}),
-    ...(flame ? { flame } : {}),
+    gases: [...gasesOf(event), ...fumesOf(event)],
+    papers: own.papers ?? [],
+    ...(own.splint ? { splint: own.splint } : {}),
+    ...(own.rod ? { rod: own.rod } : {}),
+    ...(own.flame ? { flame: own.flame } : {}),
     ...(residue ? { residue } : {}),
     ...(event.roasted ? { stages: stagesOf(event.roasted), water: event.roasted.some((r) => r.evolved.some((e) => e.gas === 'H2O')) } : {}),
-    ...(step.do === 'bead' ? { bead: beadOf(after, step) } : {}),
+    ...(own.bead ? { bead: own.bead } : {}),
     ...(event.interface ? { ...ringOf(event.interface(), before), ...organicRing(event) } : {}),
     ...(soluble ? { soluble } : {}),
-    ...(step.do === 'melting-point' ? { constant: compound && constantsOf(compound).melts_C } : {}),
-    ...(step.do === 'boiling-point' ? { constant: compound && constantsOf(compound).boils_C } : {}),
-    smell: step.do === 'smell' ? (organicSmell(after) ?? smellOf(after)) : (charred?.smell ?? null),
+    ...('constant' in own ? { constant: own.constant ?? null } : {}),
+    smell: own.smell ?? null,
     heat: organicHeat(event) ? 'hot' : heatOf(event),
     speed: organicSpeed(event) ?? speedOf(event),
     ...(event.drops === undefined ? {} : { drops: event.drops }),
   }
-}
-
-/** A compound on a copper wire or a spatula, in the flame. */
-function burningOf(compound: Structure, step: Step): FlamePercept | undefined {
-  if (step.do === 'copper-wire') return copperWire(compound, step.cleaned)
-  return step.do === 'ignition' ? ignitionOf(compound) : undefined
 }
 
 /** Acid fumes from a reaction in a solvent without water. */
@@ -268,12 +243,6 @@ function layersOf(vessel: Vessel): LayerPercept[] {
   if (!vessel.second) return []
   const { solvent } = vessel.second
   return [{ rests: solvent.density > 1 ? 'lower' : 'upper', colour: layerColour(vessel), solvent: solvent.name }]
-}
-
-function papersOf({ step, after }: Event): PaperPercept[] {
-  if (step.do === 'dip') return [dipPaper(step.paper, after)]
-  if (step.do === 'hold' && step.paper) return [holdPaper(step.paper, after, step.dry)]
-  return []
 }
 
 /** A ring is seen where the meeting of the liquids is coloured as neither of them is. */

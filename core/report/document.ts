@@ -1,9 +1,9 @@
+import type { Expectation } from '../channels'
 import { STOCK } from '../catalogue'
 import {
   broughtBy,
   shownBy,
   type Content,
-  type Expectation,
   type Reasoning,
   type ReasoningSession,
   type Simulations,

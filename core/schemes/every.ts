@@ -2,7 +2,7 @@ import { FULL_SEPARATION, FULL_SEPARATION_THIOACETAMIDE } from './full-separatio
 import { PORTIONS } from './portions'
 import { SCHOOL } from './school'
 import { SULFIDE_FREE } from './sulfide-free'
-import { expand, organicTestById, testById, type Test } from '../catalogue'
+import { expand, makesFusionExtract, organicTestById, testById, type Test } from '../catalogue'
 import { withVessels } from '../tube'
 import { testsOfScheme } from './tests'
 import type { Scheme } from './types'
@@ -15,6 +15,11 @@ export const everyTest: ReadonlyMap<string, Test> = new Map([
   ...organicTestById,
   ...SCHEMES.flatMap(testsOfScheme).map((t) => [t.id, t] as const),
 ])
+/** Whether a test is the fusion that the extract for the elements comes of. */
+export function isFusion(id: string | null | undefined): boolean {
+  const test = id == null ? undefined : everyTest.get(id)
+  return test !== undefined && makesFusionExtract(test)
+}
 export const schemeById: ReadonlyMap<string, Scheme> = new Map(SCHEMES.map((s) => [s.id, s]))
 
 let ownVessels: ReadonlySet<string> | undefined

@@ -1,3 +1,4 @@
+import { isOf } from '../channels'
 import { STOCK, THIS, type Test, type TestStep } from '../catalogue'
 import type { Observation } from '../notebook'
 import { leftOut, type Proof, type Scheme, type Separation, type Sign } from './types'
@@ -99,12 +100,12 @@ export function testsToDo(scheme: Scheme, { done, told }: Progress): SchemeTest[
 export const someSolid = (told: readonly Observation[], { cameDown }: Separation): boolean =>
   cameDown
     ? isSign(told, cameDown)
-    : told.some(({ channel, negated }) => !negated && channel.startsWith('precipitate.') && channel !== 'precipitate.dissolves')
+    : told.some(({ channel, negated }) => !negated && isOf(channel, 'precipitate') && channel !== 'precipitate.dissolves')
 
 /** Whether what was written is the sign; a trace of a precipitate is not. */
 export function isSign(told: readonly Observation[], sign: Sign): boolean {
   const { channel, values, without } = sign
   if (without && isSign(told, { channel, values: without })) return false
-  if (channel.startsWith('precipitate.') && told.some((o) => o.channel === 'precipitate.amount' && o.value === 'trace' && !o.negated)) return false
-  return told.some((o) => !o.negated && (channel === 'paper' ? o.channel.startsWith('paper.') : o.channel === channel) && values.includes(o.value))
+  if (isOf(channel, 'precipitate') && told.some((o) => o.channel === 'precipitate.amount' && o.value === 'trace' && !o.negated)) return false
+  return told.some((o) => !o.negated && (channel === 'paper' ? isOf(o.channel, 'paper') : o.channel === channel) && values.includes(o.value))
 }

@@ -2,7 +2,8 @@ import { ACID_STOCK, EXTRACT, expand, FUSION_EXTRACT, STOCK, THIS, UnknownTest, 
 import { apartFromControls, asAmended, type Case, type Entry } from '../notebook'
 import { everyTest } from '../schemes'
 import { findReagent } from '../species'
-import { FUSED_mg, SAMPLE, stepSchema, type Step } from '../tube'
+import { SAMPLE, stepSchema, type Step } from '../tube'
+import { sampleTaken } from './taken'
 
 /** A wait within a test: what stands or boils, how long, and what to look at when it is over. */
 export interface Wait {
@@ -118,18 +119,6 @@ const STOCKS: readonly (readonly [string, string])[] = [
   [EXTRACT, 'soda extract'],
   [FUSION_EXTRACT, 'fusion extract'],
 ]
-/** A loop of a wire, or a bead, takes about so much, mg. */
-const SPECK_mg = 2
-
-/** What one step takes of a solid sample, mg. */
-function takes(step: Step): number {
-  if (step.do === 'flame' || step.do === 'bead' || step.do === 'copper-wire' || step.do === 'ignition') return step.from === SAMPLE ? SPECK_mg : 0
-  if (step.do === 'melting-point' || step.do === 'boiling-point') return SPECK_mg
-  if (step.do === 'fuse') return (step.sample_mg ?? FUSED_mg.sample) * step.tubes
-  const fromJar = step.do === 'dissolve' || step.do === 'soda-extract' || ((step.do === 'take' || step.do === 'charcoal') && step.from === SAMPLE)
-  return fromJar && 'mg' in step && typeof step.mg === 'number' ? step.mg : 0
-}
-
 /** What the work written down so far has left, by the amounts of its tests. */
 export function rationsOf(of: Case, entries: readonly Entry[]): Rations {
   const { mg, mL } = of.sample
@@ -140,7 +129,7 @@ export function rationsOf(of: Case, entries: readonly Entry[]): Rations {
     if (withdrawn || !('did' in entry)) continue
     try {
       for (const { step } of expand(entry.did, volumes, everyTest)) {
-        used += takes(step)
+        used += sampleTaken(step)
         if ('into' in step) made.add(step.into)
         if (mL !== undefined && step.do === 'take' && step.from === SAMPLE)
           volumes.set(SAMPLE, (volumes.get(SAMPLE) ?? 0) - (step.mL ?? (step.drops ?? 0) * 0.05))

@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { expand, STOCK, testById, type Test } from '../catalogue'
 import { findReagent } from '../species'
-import { wasteOfReagent } from '../tube'
+import { ofStep, stepSchema, wasteOfReagent, type EachOperation } from '../tube'
+import { sampleTaken } from './taken'
 import { defineSum, digits, positive, SumError } from './types'
 
 const DROP_mL = 0.05
@@ -18,10 +19,8 @@ function testOf(id: string, path: string): Test {
 function usedBy(test: Test): number {
   return expand({ test: test.id, on: 'T' }, new Map([[STOCK, 1e9]]), testById).reduce((sum, { step, index }) => {
     if (index < 0) return 'mg' in step && typeof step.mg === 'number' ? sum + step.mg : sum
-    if (step.do === 'flame' || step.do === 'bead') return sum + 2
-    if (step.do !== 'take' && step.do !== 'dissolve' && step.do !== 'soda-extract') return sum
-    if (step.do === 'take' && step.from === STOCK) return sum + (step.mL ?? (step.drops ?? 0) * DROP_mL) * STOCK_mg_per_mL
-    return sum + (step.mg ?? 0)
+    const ofStock = step.do === 'take' && step.from === STOCK ? (step.mL ?? (step.drops ?? 0) * DROP_mL) * STOCK_mg_per_mL : 0
+    return sum + ofStock + sampleTaken(step)
   }, 0)
 }
 
@@ -65,25 +64,51 @@ export interface Stretch {
 /** Minutes of hands for a step that is no wait. */
 const HANDS_ON = 0.4
 
+/** A wait after a step: how long, and whether it takes a burner or a bath. */
+type Wait = Pick<Stretch, 'minutes' | 'burner'>
+const no = (): Wait => ({ minutes: 0, burner: false })
+const heated = (step: { readonly minutes?: number | undefined }): Wait => ({ minutes: Math.max(step.minutes ?? 0, 1), burner: true })
+const WAITS: EachOperation<Wait> = {
+  take: no,
+  dissolve: no,
+  add: no,
+  shake: no,
+  stand: (step) => ({ minutes: Math.max(step.minutes ?? 0, 1), burner: false }),
+  warm: heated,
+  boil: heated,
+  ignite: () => heated({}),
+  cool: () => ({ minutes: 2, burner: false }),
+  concentrate: () => heated({}),
+  pass: no,
+  bubble: no,
+  centrifuge: () => ({ minutes: 1, burner: false }),
+  filter: no,
+  wash: no,
+  'soda-extract': no,
+  flame: no,
+  bead: no,
+  charcoal: no,
+  'copper-wire': no,
+  ignition: no,
+  fuse: no,
+  'melting-point': no,
+  'boiling-point': no,
+  'cobalt-nitrate': no,
+  dip: no,
+  hold: no,
+  smell: no,
+  look: no,
+}
+
 /** A test as stretches of hands and waits, in order. */
 export const stretchesOf = (test: Test): Stretch[] =>
-  test.steps.reduce<Stretch[]>((list, step) => {
-    const minutes = 'minutes' in step && typeof step.minutes === 'number' ? step.minutes : 0
-    const heated = ['warm', 'boil', 'concentrate', 'ignite'].includes(step.do)
-    const wait = heated
-      ? Math.max(minutes, 1)
-      : step.do === 'stand'
-        ? Math.max(minutes, 1)
-        : step.do === 'cool'
-          ? 2
-          : step.do === 'centrifuge'
-            ? 1
-            : 0
+  test.steps.reduce<Stretch[]>((list, template) => {
+    const { minutes, burner } = ofStep(WAITS, stepSchema.parse(template))
     const last = list.at(-1)
     const before: Stretch[] = last?.hands
       ? [...list.slice(0, -1), { ...last, minutes: last.minutes + HANDS_ON }]
       : [...list, { minutes: HANDS_ON, hands: true, burner: false }]
-    return wait > 0 ? [...before, { minutes: wait, hands: false, burner: heated }] : before
+    return minutes > 0 ? [...before, { minutes, hands: false, burner }] : before
   }, [])
 
 interface Placed {

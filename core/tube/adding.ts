@@ -4,8 +4,20 @@ import { celsius, DROP_mL } from '../units'
 import { together } from './heating'
 import { StepError, volumeOf, wetDry, type Bench, type Conditions, type Done } from './jar'
 import { pourAgents } from './matter'
-import type { Step, Until } from './procedure'
 import { emptyVessel, gasPressures, pour, release, settleEquilibrium, split, type Vessel } from './vessel'
+
+/** Signs up to which a reagent is added. */
+export const UNTILS = ['just-basic', 'just-acidic', 'no-more-gas', 'no-more-precipitate', 'dissolved', 'excess'] as const
+type Until = (typeof UNTILS)[number]
+
+/** A reagent and how much of it: a mass, a volume, drops, or drops until something is seen. */
+interface Addition {
+  readonly reagent: string
+  readonly mg?: number | undefined
+  readonly mL?: number | undefined
+  readonly drops?: number | undefined
+  readonly until?: Until | undefined
+}
 
 export function strengthened(solution: Solution, conditions: Conditions): Solution {
   const factor = conditions.strength ?? 1
@@ -14,7 +26,7 @@ export function strengthened(solution: Solution, conditions: Conditions): Soluti
 
 const MOST_DROPS = 80
 
-export function addTo(bench: Bench, step: Extract<Step, { do: 'add' }>, start: Vessel): Done {
+export function addTo(bench: Bench, step: Addition, start: Vessel): Done {
   const { conditions } = bench
   const { shift } = conditions
   const vessel = { ...start, headspace: new Map<string, number>() }
@@ -80,7 +92,7 @@ function between(vessel: Vessel, reagent: Solution, volume: number, shift: Shift
 }
 
 /** A liquid that does not mix with the water: it takes up what it likes better, as when the tube is shaken. */
-function addSolvent(bench: Bench, step: Extract<Step, { do: 'add' }>, solvent: SolventData, vessel: Vessel): Done {
+function addSolvent(bench: Bench, step: Addition, solvent: SolventData, vessel: Vessel): Done {
   const volume = volumeOf(bench, step)
   if (volume === undefined) throw new StepError('mL', 'mL or drops of the second liquid')
   if (vessel.volume_mL === 0) throw new StepError('to', 'a vessel with water in it for the second liquid to lie beside')
@@ -97,7 +109,7 @@ const MEDIA: Readonly<Record<SolventData['family'], OrganicSolvent>> = {
   hydrocarbon: 'hydrocarbon',
 }
 /** A solvent on the unknown alone: what it is dissolved in. */
-function addMedium(bench: Bench, step: Extract<Step, { do: 'add' }>, solvent: SolventData, vessel: Vessel): Done {
+function addMedium(bench: Bench, step: Addition, solvent: SolventData, vessel: Vessel): Done {
   const volume = volumeOf(bench, step)
   if (volume === undefined) throw new StepError('mL', 'mL or drops of the solvent')
   const organic = pourAgents(vessel.organic, { solvent: MEDIA[solvent.family] }, volume)

@@ -1,10 +1,21 @@
 import { COMPONENT_INDEX, COMPONENTS, findReagent, inComponents, saltById, type Stoichiometry } from '../species'
 import type { Structure } from '../structure'
 import { NO_ORGANICS } from './matter'
-import type { Step } from './procedure'
 import { emptyVessel, pour, settleEquilibrium, type Vessel } from './vessel'
 
-type Fuse = Extract<Step, { do: 'fuse' }>
+export const FUSED_WITH = ['sodium', 'zinc-carbonate'] as const
+export const FUSION_HEATS = ['red', 'poor'] as const
+
+/** How a compound is fused. */
+interface Fuse {
+  readonly with: (typeof FUSED_WITH)[number]
+  readonly heating: (typeof FUSION_HEATS)[number]
+  readonly sodium_mg?: number | undefined
+  readonly sample_mg?: number | undefined
+  readonly tubes: number
+  readonly water_mL: number
+  readonly toFraction: number
+}
 
 const SODIUM_g_mol = 22.99
 /** mg of sodium and of compound where a step does not say. */

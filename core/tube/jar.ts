@@ -14,7 +14,7 @@ import {
 } from '../species'
 import { NO_STRUCTURE, structureOf, UnreadStructure, type Structure } from '../structure'
 import { DROP_mL } from '../units'
-import type { Sample, Step } from './procedure'
+import type { Sample } from './sample'
 import type { RoastStage } from './roast'
 import { NO_ORGANICS, withCompound } from './matter'
 import { strongAcid, type Escaped, type Vessel } from './vessel'
@@ -40,28 +40,8 @@ export interface Bench {
   readonly conditions: Conditions
 }
 
-/** What happened in a step, for perception to look at. */
 /** So much of a gas. */
 export type Passed = Pick<Escaped, 'gas' | 'mol'>
-
-export interface Event {
-  readonly step: Step
-  readonly before: Vessel
-  readonly after: Vessel
-  /** What was poured in, at equilibrium by itself in its own volume; undefined where nothing was. */
-  readonly poured: Vessel | undefined
-  readonly escaped: readonly Escaped[]
-  /** Gas led in that the liquid kept, mol. */
-  readonly passed: readonly Passed[]
-  /** The vessel at so large a share of the gas that was led in, worked out when it is asked for. */
-  readonly onTheWay: ((share: number) => Vessel) | undefined
-  /** Where a heavy acid was let run under a liquid: the two as they meet, worked out when it is looked at. */
-  readonly interface: (() => readonly Vessel[]) | undefined
-  /** What dry heating did, stage by stage; undefined where nothing was heated dry. */
-  readonly roasted: readonly RoastStage[] | undefined
-  /** Drops added, where the step asked for a sign instead of an amount. */
-  readonly drops: number | undefined
-}
 
 /** Thrown when a step cannot be done; `path` is relative to the step. */
 export class StepError extends Error {

@@ -50,16 +50,12 @@ export type Paper = (typeof PAPERS)[number]
 export const LASTS = ['flash', 'brief', 'steady'] as const
 export type Lasts = (typeof LASTS)[number]
 
-/** A channel of observation: what one looks at, and the words that may be written there (`null` where the value is free). */
-export interface Channel {
-  readonly id: string
-  readonly label: string
-  readonly values: readonly string[] | null
-}
+/** What an observation can be of, a channel or a few of them: the liquid stands for all that is seen by looking into the tube. A paper is evidence of its own. */
+export type EvidenceKind =
+  'sample' | 'liquid' | 'gas' | 'smell' | 'fire' | 'flame' | 'bead' | 'ring' | 'splint' | 'rod' | 'melting-point' | 'boiling-point' | Paper
 
-const channel = (id: string, label: string, values: readonly string[] | null): Channel => ({ id, label, values })
-const YES = ['yes', 'partly', 'no'] as const
-const GASES = [
+/** Gases somebody may name. */
+export const GASES_NAMED = [
   'H2',
   'O2',
   'CO2',
@@ -120,60 +116,11 @@ export const SMELLS = [
 ] as const
 export type Smell = (typeof SMELLS)[number]
 /** As somebody may write it who does not say of what. */
-const SMELLS_WRITTEN = [...SMELLS, 'pungent'] as const
+export const SMELLS_WRITTEN = [...SMELLS, 'pungent'] as const
 
 /** Lines of a flame through a hand spectroscope, by the colour they stand in, and the wavelength each colour begins at, nm: potassium's in the far red, lithium's in the crimson. */
 export const LINE_COLOURS = ['violet', 'blue', 'green', 'yellow', 'orange', 'red', 'crimson', 'far red'] as const
 export type LineColour = (typeof LINE_COLOURS)[number]
-
-export const CHANNELS: readonly Channel[] = [
-  channel('appearance.colour', 'colour of the sample', FAMILIES),
-  channel('appearance.form', 'form of the sample', FORMS),
-  channel('smell', 'smell', SMELLS_WRITTEN),
-  channel('solution.colour', 'colour of the liquid', FAMILIES),
-  channel('solution.clarity', 'clarity of the liquid', CLARITIES),
-  channel('precipitate.present', 'precipitate', YES),
-  channel('precipitate.colour', 'colour of the precipitate', FAMILIES),
-  channel('precipitate.habit', 'habit of the precipitate', HABITS),
-  channel('precipitate.amount', 'amount of precipitate', AMOUNTS),
-  channel('precipitate.rests', 'where the precipitate rests', RESTS),
-  channel('precipitate.dissolves', 'precipitate dissolves', YES),
-  channel('gas.present', 'gas', YES),
-  channel('gas.species', 'gas, named', GASES),
-  channel('gas.colour', 'colour of the gas', FAMILIES),
-  channel('gas.smell', 'smell of the gas', SMELLS_WRITTEN),
-  channel('gas.vigour', 'vigour of the gas', VIGOURS),
-  ...PAPERS.map((p) => channel(`paper.${p}`, p, FAMILIES)),
-  channel('lime-water', 'lime water', ['clear', 'milky', 'milky then clear']),
-  channel('splint', 'splint', SPLINTS),
-  channel('rod', 'rod or glass', RODS),
-  channel('residue.hot', 'residue, hot', FAMILIES),
-  channel('residue.cold', 'residue, cold', FAMILIES),
-  channel('sublimate', 'sublimate', FAMILIES),
-  channel('water', 'water drops', YES),
-  channel('crackles', 'crackling', YES),
-  channel('melts', 'melting', YES),
-  channel('chars', 'charring', YES),
-  channel('flame.colour', 'flame', FAMILIES),
-  channel('flame.lasts', 'flame lasts', LASTS),
-  channel('flame.sooty', 'sooty flame', YES),
-  channel('flame.line', 'line in the spectroscope', LINE_COLOURS),
-  channel('bead.hot', 'bead, hot', FAMILIES),
-  channel('bead.cold', 'bead, cold', FAMILIES),
-  channel('layer.colour', 'colour of the layer', FAMILIES),
-  channel('layers', 'liquids over one another', ['one', 'two']),
-  channel('layer.rests', 'where the layer rests', ['upper', 'lower']),
-  channel('ring.colour', 'ring', FAMILIES),
-  channel('heat', 'heat', HEATS),
-  channel('speed', 'how fast', SPEEDS),
-  channel('fades', 'fades', YES),
-  channel('solubility', 'dissolves', YES),
-  channel('change', 'change', YES),
-  channel('ash', 'ash left', YES),
-  channel('melting-point', 'melting point, °C', null),
-  channel('boiling-point', 'boiling point, °C', null),
-]
-export const CHANNEL_BY_ID: ReadonlyMap<string, Channel> = new Map(CHANNELS.map((c) => [c.id, c]))
 
 /** How somebody sees colours: the red-green kinds, the rare blue-yellow one, or as most do. */
 export const EYES = ['usual', 'protan', 'deutan', 'tritan'] as const

@@ -3,7 +3,20 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
 
 /** What percepts are worked out by: the chemistry, how it is seen, the tests, and what works through them. */
-const FOLDERS = ['units', 'vocabulary', 'species', 'reactions', 'structure', 'equilibrium', 'tube', 'perception', 'notebook', 'catalogue', 'schemes']
+const FOLDERS = [
+  'units',
+  'vocabulary',
+  'species',
+  'reactions',
+  'structure',
+  'equilibrium',
+  'tube',
+  'perception',
+  'channels',
+  'notebook',
+  'catalogue',
+  'schemes',
+]
 const FILES = ['percept-pack.ts', 'work-out.ts', 'simulations.ts', 'recipe.ts', 'content.ts'].map((file) => `deduction/simulation/${file}`)
 /** Packages of the registry that take part: their versions are in the lock file. */
 const PACKAGES = ['node_modules/culori', 'node_modules/openchemlib']

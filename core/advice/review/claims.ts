@@ -1,3 +1,4 @@
+import { tells } from '../../channels'
 import { likelihoodAt } from '../../deduction'
 import { findSalt, parseFormula } from '../../species'
 import type { Claim, ClaimRule, Page } from './work'
@@ -134,7 +135,7 @@ export const CLAIM_RULES: readonly ClaimRule[] = [
         told.every(({ observation, steps }) => {
           const step = steps.find((s) => observation.step === s.index) ?? steps.at(-1)
           const blank = step?.recipe.steps.some((s) => s.do === 'add') ? claim.page.blank(step) : null
-          return blank !== null && observation.channel.endsWith('colour') && likelihoodAt(observation, blank) >= BLANK_TOO
+          return blank !== null && tells(observation.channel, 'colour') && likelihoodAt(observation, blank) >= BLANK_TOO
         })
       )
     },

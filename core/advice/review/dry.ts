@@ -1,3 +1,4 @@
+import { isOf, tells } from '../../channels'
 import { isTest } from '../../notebook'
 import { addsReagent, doing, sameVessel, wrote, type Claim, type ClaimRule, type WorkRule, changing } from './work'
 import { ionsWith } from '../../species'
@@ -88,7 +89,7 @@ export const DRY_RULES: readonly WorkRule[] = [
     severity: 'weakens',
     applies: ({ did, saw, steps, later, last }) => {
       if (isTest(did) || last || !wrote(saw, 'gas.present', 'yes')) return false
-      const told = saw.some((o) => o.channel === 'gas.species' || o.channel.endsWith('smell') || o.channel.startsWith('paper.'))
+      const told = saw.some((o) => o.channel === 'gas.species' || tells(o.channel, 'smell') || isOf(o.channel, 'paper'))
       const tried = [...steps, ...later].some((s) => ['hold', 'bubble', 'smell', 'dip'].includes(doing(s)?.do ?? ''))
       return !told && !tried
     },
@@ -106,7 +107,7 @@ export const DRY_CLAIMS: readonly ClaimRule[] = [
     severity: 'weakens',
     claims: (claim) => {
       if (claim.concluded.species !== 'Na^+' || !isPresent(claim)) return false
-      const flames = claim.page.seen.filter(({ observation: o }) => o.channel.startsWith('flame.')).map(({ observation }) => observation)
+      const flames = claim.page.seen.filter(({ observation: o }) => isOf(o.channel, 'flame')).map(({ observation }) => observation)
       const steady = wrote(flames, 'flame.lasts', 'steady')
       const other = claim.page.steps.some((s) => addsReagent(s, 'potassium-hexahydroxoantimonate'))
       return wrote(flames, 'flame.colour', 'yellow', 'orange') && !steady && !other
@@ -135,7 +136,7 @@ export const DRY_CLAIMS: readonly ClaimRule[] = [
       if (!['CO3^2-', 'HCO3^-', 'carbonate', 'hydrogencarbonate'].includes(concluded.species) || !isPresent(claim)) return false
       const all = page.seen.map(({ observation }) => observation)
       const milky = wrote(all, 'lime-water', 'milky', 'milky then clear')
-      const excluded = all.some((o) => o.channel === 'paper.acid dichromate paper' || o.channel.endsWith('smell'))
+      const excluded = all.some((o) => o.channel === 'paper.acid dichromate paper' || tells(o.channel, 'smell'))
       return milky && !excluded
     },
   },
@@ -145,11 +146,11 @@ export const DRY_CLAIMS: readonly ClaimRule[] = [
     wayBack: 'A fresh portion for each gas, one at a time.',
     severity: 'note',
     claims: ({ cited, page }) => {
-      const smells = cited.filter(({ observation: o }) => o.channel.endsWith('smell') && !o.negated && o.value !== 'none')
+      const smells = cited.filter(({ observation: o }) => tells(o.channel, 'smell') && !o.negated && o.value !== 'none')
       return smells.some((a) =>
         page.seen.some(
           (b) =>
-            b.observation.channel.endsWith('smell') &&
+            tells(b.observation.channel, 'smell') &&
             !b.observation.negated &&
             b.observation.value !== 'none' &&
             b.observation.value !== a.observation.value &&

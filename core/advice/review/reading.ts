@@ -1,3 +1,4 @@
+import { isOf } from '../../channels'
 import type { TraceStep } from '../../deduction'
 import { isTest, type Observation } from '../../notebook'
 import type { Step } from '../../tube'
@@ -46,7 +47,7 @@ const isFresh = (step: TraceStep): boolean => !history(step).some((s) => s.do ==
 const isClear = (saw: readonly Observation[]): boolean => {
   const colour = saw.find((o) => o.channel === 'solution.colour' && !o.negated)?.value
   if (colour !== undefined && colour !== 'colourless') return false
-  return denied(saw, 'precipitate.present') || (colour !== undefined && !saw.some((o) => o.channel.startsWith('precipitate.')))
+  return denied(saw, 'precipitate.present') || (colour !== undefined && !saw.some((o) => isOf(o.channel, 'precipitate')))
 }
 
 export const READING_RULES: readonly WorkRule[] = [
@@ -57,7 +58,7 @@ export const READING_RULES: readonly WorkRule[] = [
     severity: 'weakens',
     undo: (steps) => appending((to) => ({ do: 'add', to, reagent: lastAlkali(steps), until: 'excess' }))(steps),
     applies: ({ did, steps, saw, last, later }) => {
-      if (isTest(did) || last || !saw.some((o) => o.channel.startsWith('precipitate.') && !o.negated)) return false
+      if (isTest(did) || last || !saw.some((o) => isOf(o.channel, 'precipitate') && !o.negated)) return false
       const goesOn = later.some((s) => isAlkali(s) && (adding(s)?.until !== undefined || amountOf(adding(s) ?? {}) >= 0.25))
       return !goesOn && steps.some((step) => isAlkali(step) && sameSoFar(step) < EXCESS_mL && adding(step)?.until === undefined)
     },

@@ -2,7 +2,7 @@ import { lookAt, observationsFromLook, type Content, type Reasoning, type Recipe
 import { STOCK } from '../../catalogue'
 import { sayObservation, sayStep, type Notebook } from '../../notebook'
 
-import { onlyLooks, vesselOf, type Step } from '../../tube'
+import { drawnFrom, isWatched, vesselOf, type Step } from '../../tube'
 import { ruleOf, workFor } from './rules'
 
 /** What the same work would have shown, the mistake undone: the work, and what there is to see, each sight with the salts that would give it. */
@@ -17,7 +17,6 @@ export interface Undone {
 const LIKELY = 0.005
 const MOST = 3
 
-const WATCHED: ReadonlySet<Step['do']> = new Set(['flame', 'bead', 'charcoal', 'cobalt-nitrate', 'ignite'])
 const recipe = (steps: readonly Step[]): Recipe => ({ key: JSON.stringify(steps), steps })
 
 /**
@@ -39,7 +38,7 @@ export function undone(
   const mended = [...undo(last.recipe.steps)]
   const final = mended.at(-1)
   if (!final) return null
-  if (!onlyLooks(final) && !WATCHED.has(final.do)) mended.push({ do: 'look', at: vesselOf(final) })
+  if (!isWatched(final)) mended.push({ do: 'look', at: vesselOf(final) })
   const traced: TraceStep = { entry, test: null, index: 0, vessel: last.vessel, recipe: recipe(mended) }
   const among = jar
     ? [{ content: jar, probability: 1 }]
@@ -58,5 +57,9 @@ export function undone(
     sights.set(words.join(), sight)
   }
   const seen = [...sights.values()].sort((a, b) => b.probability - a.probability).slice(0, MOST)
-  return { work: mended, steps: mended.map((step) => sayStep(step.do === 'take' && step.from !== 'sample' ? { ...step, from: STOCK } : step)), seen }
+  return {
+    work: mended,
+    steps: mended.map((step) => sayStep(step.do === 'take' && drawnFrom(step) !== null ? { ...step, from: STOCK } : step)),
+    seen,
+  }
 }

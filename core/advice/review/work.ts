@@ -1,4 +1,5 @@
-import { chanceOf, type Content, type Expectation, type Reasoning, type Standing, type TraceStep } from '../../deduction'
+import type { Expectation } from '../../channels'
+import { chanceOf, type Content, type Reasoning, type Standing, type TraceStep } from '../../deduction'
 import type { Concluded, Did, Entry, Notebook, Observation } from '../../notebook'
 import { COMPONENT_INDEX, findReagent, findSalt } from '../../species'
 import { vesselOf, type Step, type Vessel } from '../../tube'

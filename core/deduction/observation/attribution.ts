@@ -1,7 +1,7 @@
+import { CHANNEL_BY_ID } from '../../channels'
 import { findReagent } from '../../species'
+import { evidenceOf } from '../../tube'
 import type { TraceObservation, TraceStep } from './trace'
-
-export const isConstant = (channel: string): boolean => channel === 'melting-point' || channel === 'boiling-point'
 
 /** Steps an observation may speak of: the look it names, else those after what it names, else every one that shows its channel. */
 export function attributedSteps({ observation, steps }: TraceObservation): readonly TraceStep[] {
@@ -17,24 +17,11 @@ export function attributedSteps({ observation, steps }: TraceObservation): reado
   return looks.length > 0 ? looks : steps.slice(-1)
 }
 
-/** Channels that only fire has. */
-const FIRE = /^(residue\.|sublimate$|water$|crackles$|melts$|chars$|ash$)/
-
+/** Whether a step shows what a channel is about; looked at as it goes, free work shows all that is in the tube. */
 function shows(step: TraceStep, channel: string): boolean {
   const last = step.recipe.steps.at(-1)
-  if (!last) return false
-  if (channel.startsWith('paper.')) return (last.do === 'dip' || last.do === 'hold') && last.paper === channel.slice('paper.'.length)
-  if (channel === 'smell' || channel === 'gas.smell') return last.do === 'smell' || last.do === 'warm' || last.do === 'boil'
-  if (channel.startsWith('gas.')) return last.do === 'ignite' || last.do === 'warm' || last.do === 'boil' || last.do === 'add' || last.do === 'look'
-  if (channel.startsWith('flame.')) return ['flame', 'copper-wire', 'ignition'].includes(last.do)
-  if (FIRE.test(channel))
-    return last.do === 'ignite' || last.do === 'charcoal' || last.do === 'cobalt-nitrate' || last.do === 'warm' || last.do === 'ignition'
-  if (channel.startsWith('bead.')) return last.do === 'bead'
-  if (isConstant(channel)) return last.do === channel
-  if (channel === 'ring.colour') return last.do === 'look' || last.do === 'add'
-  if (channel === 'splint' || channel === 'rod') return last.do === 'hold' && last[channel] !== undefined
-  if (channel.startsWith('appearance.')) return last.do === 'look' || last.do === 'take'
-  return step.test === null || last.do === 'look'
+  const evidence = CHANNEL_BY_ID.get(channel)?.evidence ?? 'liquid'
+  return last !== undefined && (evidenceOf(last).includes(evidence) || (evidence === 'liquid' && step.test === null))
 }
 
 /** What a hand does while one waits. */

@@ -1,3 +1,4 @@
+import { CHANNEL_BY_ID } from '../../channels'
 import { apartFromControls, asAmended, sayObservation, seenOfControl, type ControlRun, type Notebook } from '../../notebook'
 import { findSalt } from '../../species'
 import type { Conditions } from '../../tube'
@@ -53,9 +54,6 @@ export const asNotebook = (run: ControlRun, of: Notebook['case'], mL: number | u
 const isOrganic = ({ kind, did: { holding } }: ControlRun, of: Notebook['case']): boolean =>
   kind === 'blank' ? of.kind === 'organic' : holding !== undefined && compoundNamed(holding) !== undefined
 
-/** Channels on which a control speaks plainly; how much and of what habit is a matter of the portion. */
-const PLAIN =
-  /^(precipitate\.(present|colour|dissolves)|solution\.colour|gas\.(present|colour)|paper\.|flame\.colour|ring\.colour|layer\.colour|lime-water|splint|rod|bead\.|residue\.)/
 /** What was written has to be at least this likely for what the control holds. */
 const AS_IT_MUST = 0.06
 
@@ -67,7 +65,9 @@ export function judgeControls(notebook: Pick<Notebook, 'case' | 'entries'>, cond
     const alone = asNotebook(run, notebook.case, held.mL)
     const simulations = new Simulations(KNOWN_mg, conditions, held.mL)
     const unlike = traceOf(alone).observations.find(
-      (o) => PLAIN.test(o.observation.channel) && likelihood(o, (step) => simulations.expect(held.content, step.recipe)) < AS_IT_MUST,
+      (o) =>
+        CHANNEL_BY_ID.get(o.observation.channel)?.plain === true &&
+        likelihood(o, (step) => simulations.expect(held.content, step.recipe)) < AS_IT_MUST,
     )
     const what = run.kind === 'blank' ? 'the blank' : `the known ${run.did.holding ?? ''}`
     const because = unlike === undefined ? '' : `${what} showed “${sayObservation(unlike.observation)}”`

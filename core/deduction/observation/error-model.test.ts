@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { observationSchema, type Observation } from '../../notebook'
 import { COLOUR_NAMES, AMOUNT_STEPS, type Bulk, colourDifference, colourOfHex, labOfHex, nameColour } from '../../perception'
 import { AMOUNTS, CERTAINTIES, FAMILIES, type Amount } from '../../vocabulary'
-import type { Expectation } from '../simulation/simulations'
+import type { Expectation } from '../../channels'
 import { likelihood, likelihoodAt, logOfMean, logOfSum, togetherInOneTest, unknowing } from './error-model'
 
 /** A liquid with nothing in it, and what a test adds to that. */

@@ -1,10 +1,12 @@
 import { apartFromControls, asAmended, type Notebook, type Observation } from '../../notebook'
-import { degreeOf, seenLook, type Seen, type SeenColour, type SeenLook } from '../../perception'
+import { CHANNEL_BY_ID, CHANNELS, type ChannelId, type Expectation } from '../../channels'
+import { seenLook, type Seen, type SeenLook } from '../../perception'
 import { asNotebook, contentOfControl } from './controls'
-import { Simulations, type Bounds, type Content, type Expectation } from '../simulation/simulations'
+import { Simulations, type Bounds, type Content } from '../simulation/simulations'
 import { liquidOf, traceOf, type TraceStep } from './trace'
 import { everyTest } from '../../schemes'
-import { LINE_COLOURS, type Asked } from '../../vocabulary'
+import { isWatched } from '../../tube'
+import type { Asked } from '../../vocabulary'
 
 /**
  * What one `did` entry of a notebook shows with a known content of the jar, in words: its looks, smells and papers, and any gas on the way.
@@ -39,31 +41,10 @@ export const simulationsFor = (notebook: Pick<Notebook, 'case' | 'entries'>, bou
   return new Simulations(sample.mg, drop_mL === undefined ? {} : { drop_mL }, liquidOf(notebook), bounds)
 }
 
-/** Steps that are looked at as they are done. */
-const LOOKED_AT: ReadonlySet<string> = new Set([
-  'look',
-  'hold',
-  'dip',
-  'smell',
-  'flame',
-  'ignite',
-  'bead',
-  'charcoal',
-  'cobalt-nitrate',
-  'copper-wire',
-  'ignition',
-  'melting-point',
-  'boiling-point',
-])
-
-/** Whether a step is looked at as it is done, in words of the procedure. */
-export const isLookedAt = (doing: string): boolean => LOOKED_AT.has(doing)
-
 /** Looks, smells and papers of a test; and every step of work done freely, which is looked at as it goes. */
 export function worthALook({ recipe, index, test }: TraceStep): boolean {
-  const doing = recipe.steps.at(-1)?.do
-  const asked = doing !== undefined && LOOKED_AT.has(doing)
-  return index >= 0 && (asked || test === null)
+  const last = recipe.steps.at(-1)
+  return index >= 0 && (test === null || (last !== undefined && isWatched(last)))
 }
 
 export const lookAt = (step: TraceStep, { percept, before }: Expectation, jitter: readonly [number, number, number]): SeenLook => ({
@@ -87,102 +68,65 @@ export function observationsOf(
 export const askedAt = ({ test, index }: Pick<TraceStep, 'test' | 'index'>): readonly Asked[] =>
   (test ? everyTest.get(test)?.steps[index]?.asks : undefined) ?? []
 
+/** A way of looking: when one looks so, and what one then writes of, in order. */
+interface Manner {
+  readonly fits: (look: SeenLook, asked: readonly Asked[]) => boolean
+  readonly channels: readonly ChannelId[]
+}
+const PAPER_CHANNELS = CHANNELS.filter((channel) => channel.of === 'paper').map((channel) => channel.id)
+/** The first that fits is how one looks. */
+const MANNERS: readonly Manner[] = [
+  { fits: (look) => look.papers.length > 0, channels: PAPER_CHANNELS },
+  { fits: (_, asked) => asked.includes('melting-point'), channels: ['melting-point'] },
+  { fits: (_, asked) => asked.includes('boiling-point'), channels: ['boiling-point'] },
+  // On a spatula: how it burns, and what is left.
+  { fits: (look) => look.flame !== null && look.residue !== null, channels: ['flame.sooty', 'flame.colour', 'chars', 'ash'] },
+  { fits: (look, asked) => look.soluble !== null && asked.includes('solubility'), channels: ['solubility', 'layer.rests', 'solution.colour'] },
+  { fits: (look) => look.flame?.lines != null, channels: ['flame.line'] },
+  { fits: (look) => look.flame !== null, channels: ['flame.colour', 'flame.lasts'] },
+  { fits: (look) => look.splint !== null, channels: ['splint'] },
+  { fits: (look) => look.rod !== null, channels: ['rod'] },
+  { fits: (look) => look.bead !== null, channels: ['bead.hot', 'bead.cold'] },
+  {
+    fits: (look) => look.residue !== null,
+    channels: ['water', 'crackles', 'melts', 'chars', 'gas.present', 'gas.colour', 'residue.hot', 'residue.cold', 'sublimate', 'smell'],
+  },
+  { fits: (look, asked) => look.ring !== null || asked.includes('ring'), channels: ['ring.colour'] },
+  { fits: (look) => look.smell !== null, channels: ['smell'] },
+  { fits: (look) => look.appearance !== null, channels: ['appearance.colour', 'appearance.form'] },
+  { fits: (_, asked) => asked.includes('lime-water'), channels: ['lime-water'] },
+  {
+    fits: () => true,
+    channels: [
+      'precipitate.present',
+      'precipitate.colour',
+      'precipitate.habit',
+      'precipitate.amount',
+      'precipitate.dissolves',
+      'solution.colour',
+      'layer.colour',
+      'layer.rests',
+      'gas.present',
+      'gas.colour',
+    ],
+  },
+]
+
 /**
  * A look written down word for word, as a quick and honest observer would.
  * @param asked what the look was for: that there was none is written too
  */
 export function observationsFromLook(look: SeenLook, asked: readonly Asked[] = []): Observation[] {
-  const seen: Observation[] = []
-  const say = (channel: string, value: string, negated = false, degree?: string): void =>
-    void seen.push({ channel, value, negated, certainty: 'sure', vessel: look.vessel, step: look.step, ...(degree === undefined ? {} : { degree }) })
-  const sayColour = (channel: string, { name, family }: SeenColour): void => say(channel, family, false, degreeOf(name))
-  for (const { paper, to } of look.papers) say(`paper.${paper}`, to.family)
-  if (look.papers.length > 0) return seen
-  for (const constant of ['melting-point', 'boiling-point'] as const) {
-    if (!asked.includes(constant)) continue
-    say(constant, look.constant === null ? 'none' : String(look.constant))
-    return seen
-  }
-  if (look.flame && look.residue) {
-    // On a spatula: how it burns, and what is left.
-    say('flame.sooty', look.flame.sooty ? 'yes' : 'no')
-    if (look.flame.colour.family !== 'colourless') sayColour('flame.colour', look.flame.colour)
-    say('chars', look.residue.chars ? 'yes' : 'no')
-    say('ash', look.residue.ash ? 'yes' : 'no')
-    return seen
-  }
-  if (look.soluble && asked.includes('solubility')) {
-    say('solubility', look.soluble)
-    if (look.soluble !== 'yes' && look.layer) say('layer.rests', look.layer.rests)
-    if (look.solution) sayColour('solution.colour', look.solution.colour)
-    return seen
-  }
-  if (look.flame?.lines) {
-    for (const colour of LINE_COLOURS) say('flame.line', colour, !look.flame.lines.includes(colour))
-    return seen
-  }
-  if (look.flame) {
-    say('flame.colour', look.flame.colour.family)
-    if (look.flame.colour.family !== 'colourless') say('flame.lasts', look.flame.lasts)
-    return seen
-  }
-  for (const channel of ['splint', 'rod'] as const) {
-    const word = look[channel]
-    if (!word) continue
-    say(channel, word)
-    return seen
-  }
-  if (look.bead) {
-    sayColour('bead.hot', look.bead.hot)
-    sayColour('bead.cold', look.bead.cold)
-    return seen
-  }
-  if (look.residue) {
-    const { residue } = look
-    if (residue.water) say('water', 'yes')
-    for (const sign of ['crackles', 'melts', 'chars'] as const) if (residue[sign]) say(sign, 'yes')
-    if (look.gas) {
-      say('gas.present', 'yes')
-      if (look.gas.colour.family !== 'colourless') say('gas.colour', look.gas.colour.family)
-    }
-    sayColour('residue.hot', residue.hot)
-    sayColour('residue.cold', residue.cold)
-    say('sublimate', residue.sublimate?.family ?? 'colourless')
-    if (look.smell && look.smell !== 'none') say('smell', look.smell)
-    return seen
-  }
-  if (look.ring) sayColour('ring.colour', look.ring.colour)
-  else if (asked.includes('ring')) say('ring.colour', 'colourless')
-  if (look.ring || asked.includes('ring')) return seen
-  if (look.smell) {
-    say('smell', look.smell)
-    return seen
-  }
-  if (look.appearance) {
-    sayColour('appearance.colour', look.appearance.colour)
-    say('appearance.form', look.appearance.form)
-    return seen
-  }
-  if (asked.includes('lime-water')) {
-    say('lime-water', look.precipitate ? 'milky' : look.clouded ? 'milky then clear' : 'clear')
-    return seen
-  }
-  if (look.precipitate) {
-    say('precipitate.present', 'yes')
-    sayColour('precipitate.colour', look.precipitate.colour)
-    say('precipitate.habit', look.precipitate.habit)
-    say('precipitate.amount', look.precipitate.amount)
-    if (look.dissolves) say('precipitate.dissolves', look.dissolves)
-  } else if (look.dissolves) say('precipitate.dissolves', 'yes')
-  else if (look.solution) say('precipitate.present', 'yes', true)
-  if (look.solution) sayColour('solution.colour', look.solution.colour)
-  if (look.layer) {
-    sayColour('layer.colour', look.layer.colour)
-    say('layer.rests', look.layer.rests)
-  }
-  if (look.gas) {
-    say('gas.present', 'yes')
-    if (look.gas.colour.family !== 'colourless') say('gas.colour', look.gas.colour.family)
-  } else if (asked.includes('gas')) say('gas.present', 'yes', true)
-  return seen
+  const { channels = [] } = MANNERS.find(({ fits }) => fits(look, asked)) ?? {}
+  return channels.flatMap((channel) =>
+    [CHANNEL_BY_ID.get(channel)?.read?.(look, asked) ?? []].flat().map(({ value, negated = false, degree }) => ({
+      channel,
+      value,
+      negated,
+      certainty: 'sure',
+      vessel: look.vessel,
+      step: look.step,
+      ...(degree === undefined ? {} : { degree }),
+    })),
+  )
 }

@@ -1,4 +1,4 @@
-import { onlyLooks, otherVesselsOf, SAMPLE, vesselOf, withVessels, type Step } from '../../tube'
+import { drawnFrom, filledBy, onlyLooks, otherVesselsOf, vesselOf, withVessels, type Step } from '../../tube'
 
 /** Steps with vessels named in order of appearance, so that the same work in other tubes is the same recipe. */
 export interface Recipe {
@@ -35,8 +35,8 @@ function lineOf(step: Step): Line {
     vessel,
     bases: [vessel, ...otherVesselsOf(step)].map(baseOf),
     looks: onlyLooks(step),
-    from: step.do === 'take' && step.from !== SAMPLE ? step.from : null,
-    fills: step.do === 'centrifuge' || step.do === 'filter' ? step.liquidInto : null,
+    from: step.do === 'take' ? drawnFrom(step) : null,
+    fills: filledBy(step),
     named,
     renamed: new Map(),
   }

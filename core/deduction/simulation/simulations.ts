@@ -1,3 +1,4 @@
+import type { Expectation } from '../../channels'
 import { iterationsSoFar } from '../../equilibrium'
 import { once, Runner, type Bulk, type Percept, type Sight, type Told } from '../../perception'
 import { SALTS, type Salt } from '../../species'
@@ -14,14 +15,6 @@ export const ionsOf = (salt: Salt): ReadonlySet<string> => new Set(Object.keys(s
 
 /** Every bench salt, equally likely. */
 export const singleSalts = (): readonly Hypothesis[] => SALTS.map((salt) => ({ content: salt, ions: ionsOf(salt), prior: 1 / SALTS.length }))
-
-/** What a hypothesis would show, and what there was in the same vessel when it was last looked at, or else a step before. */
-export interface Expectation {
-  readonly percept: Percept
-  readonly before: Percept | null
-  /** Solid in the vessel, in numbers; null where there is none. Of percepts remembered from elsewhere it is not known. */
-  readonly bulk?: Bulk | null
-}
 
 /** Iterations of the equilibrium that a step takes in the mean over the tests of a mixture: most take none or a few, concentrated acid a hundred. */
 const ITERATIONS_A_STEP = 12

@@ -1,8 +1,8 @@
 import {
   apartFromControls,
   asAmended,
-  isLookedAt,
   isTest,
+  isWatched,
   letterOf,
   partOf,
   placed,
@@ -190,7 +190,7 @@ function goOn(row: Growing, id: string, did: Did): void {
   if (test) row.looks.push(...looksOf(test).map((look) => ({ ...look, entry: id, place: before + look.step, written: [] })))
   else if (!isTest(did)) {
     const look = { entry: id, step: 0, place: before, doing: did, prompt: 'what there is to see', asks: [], dry: false, written: [] }
-    if (isLookedAt(did.do)) row.looks.push({ ...look, prompt: did.do === 'look' ? lookIn(vesselOf(did), row.last) : sayStep(did) })
+    if (isWatched(did)) row.looks.push({ ...look, prompt: did.do === 'look' ? lookIn(vesselOf(did), row.last) : sayStep(did) })
     row.last = look
   }
 }

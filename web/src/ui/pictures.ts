@@ -1,4 +1,4 @@
-import { COLOUR_NAMES, LINE_COLOURS, sayTogether, type Asked, type LineColour, type Observation, type SeenLook } from '@foxing/core'
+import { COLOUR_NAMES, isOf, LINE_COLOURS, sayTogether, type Asked, type LineColour, type Observation, type SeenLook } from '@foxing/core'
 
 /** What is drawn of one look, from what was seen or from what was written. */
 export interface Picture {
@@ -116,7 +116,7 @@ export function picturesOfChange(observations: readonly Observation[]): { readon
   const first = observations.filter((o, k) => !tellsOfDissolving(o) && observations.findIndex((p) => p.channel === o.channel) === k)
   const gone = observations.some(tellsOfDissolving)
   const last = observations.filter((o, k) => {
-    if (gone && o.channel.startsWith('precipitate.')) return tellsOfDissolving(o)
+    if (gone && isOf(o.channel, 'precipitate')) return tellsOfDissolving(o)
     return observations.findLastIndex((p) => p.channel === o.channel) === k
   })
   const before = pictureOfObservations(first, `before: ${sayTogether(first)}`)
@@ -128,7 +128,7 @@ export function picturesOfChange(observations: readonly Observation[]): { readon
 /** A drawing of what somebody wrote; null where nothing written can be drawn. */
 export function pictureOfObservations(observations: readonly Observation[], says: string): Picture | null {
   const find = (channel: string): Observation | undefined => observations.find((o) => o.channel === channel && !o.negated)
-  const paper = observations.find((o) => o.channel.startsWith('paper.'))
+  const paper = observations.find((o) => isOf(o.channel, 'paper'))
   if (paper) {
     const own = paper.channel.includes('red') ? '#c8484c' : paper.channel.includes('blue') ? '#4a7ac4' : '#f8f8f6'
     const to = paper.value === 'red' ? '#c8484c' : paper.value === 'blue' ? '#4a7ac4' : hexOf(paper.value)
@@ -146,7 +146,7 @@ export function pictureOfObservations(observations: readonly Observation[], says
   const liquid = find('solution.colour')
   const colour = find('precipitate.colour')
   const solid = find('precipitate.present') ?? colour
-  if (!liquid && !solid && !observations.some((o) => o.channel.startsWith('precipitate') || o.channel === 'change' || o.channel === 'lime-water'))
+  if (!liquid && !solid && !observations.some((o) => isOf(o.channel, 'precipitate') || o.channel === 'change' || o.channel === 'lime-water'))
     return null
   const milky = find('lime-water')?.value.startsWith('milky') === true
   return {

@@ -1,3 +1,4 @@
+import { isOf } from '../../../channels'
 import { compoundOf, forgetStructures, seenAs, type SeenBody } from '../../../structure'
 import type { Group } from '../../observation/tests-written'
 import type { Hypothesis, Simulations } from '../../simulation/simulations'
@@ -6,7 +7,7 @@ import { alike, elementsOf, everyMolecule, plausible, priorsOf, type Molecule } 
 import { contentOf, tellsElements, UNLISTED } from './hypotheses'
 import type { Stage } from '../../../catalogue'
 import type { Observation } from '../../../notebook'
-import { everyTest } from '../../../schemes'
+import { everyTest, isFusion } from '../../../schemes'
 import { SMELLS } from '../../../vocabulary'
 import type { TraceObservation } from '../../observation/trace'
 
@@ -201,7 +202,7 @@ export function weighByGroups(
   if (deep === 0 && !standing.has(simulations)) return []
   const elemental = said.filter(({ group }) => ofElements(group))
   // A copper wire settles nothing; what may not be fused is known by its reactions alone.
-  const extracted = elemental.some(({ group }) => group.test !== 'beilstein' && !group.test?.endsWith('-fusion'))
+  const extracted = elemental.some(({ group }) => group.test !== 'beilstein' && !isFusion(group.test))
   if (!extracted && said.filter(({ group }) => everyTest.get(group.test ?? '')?.stage === 'functional groups').length < REACTIONS) return []
   const sets = liveSets(before, elemental)
   const body = bodyWritten(said.flatMap(({ group }) => group.observations))
@@ -270,7 +271,7 @@ function weighOne(candidate: Candidate, { group, otherwise, wrong }: Said, tell:
   const ofBody = isOfBody(group)
   const rows = places.map((place, k) => {
     // That its solution turns litmus is chemistry, whatever body it is in.
-    const isBody = ofBody && observations[k]?.observation.channel.startsWith('paper.') !== true
+    const isBody = ofBody && !isOf(observations[k]?.observation.channel ?? '', 'paper')
     return Float64Array.of(isBody ? otherwise / places.length : Math.log(tell(candidate.hypothesis, place)))
   })
   rows.forEach((row, k) => candidate.alone.set(places[k] as number, row[0] as number))

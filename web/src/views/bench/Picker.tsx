@@ -5,6 +5,7 @@ import {
   FAMILIES,
   FORMS,
   HABITS,
+  isOf,
   LASTS,
   LINE_COLOURS,
   observationSchema,
@@ -148,9 +149,7 @@ export function Picker({ row, look, offering, onWrite, onClose }: Props) {
     setChosen((now) => (is(o) ? now.filter((c) => c.channel !== o.channel) : [...now.filter((c) => c.channel !== o.channel), o]))
   const write = (): void => {
     // A colour or a habit says that there is one.
-    const solid = chosen.some(
-      (c) => c.channel.startsWith('precipitate.') && c.channel !== 'precipitate.dissolves' && c.channel !== 'precipitate.present',
-    )
+    const solid = chosen.some((c) => isOf(c.channel, 'precipitate') && c.channel !== 'precipitate.dissolves' && c.channel !== 'precipitate.present')
     const said =
       solid && !chosen.some((c) => c.channel === 'precipitate.present') ? [{ channel: 'precipitate.present', value: 'yes' }, ...chosen] : chosen
     onWrite(said.map(put))

@@ -1,10 +1,8 @@
-import { AMOUNT_STEPS, type Bulk } from '../../perception'
+import { AMOUNT_STEPS, type Bulk, type Percept } from '../../perception'
 import { AMOUNTS, type Amount } from '../../vocabulary'
+import { table, type Share } from './words'
 
 /** What a precipitate is called, and whether it is noticed: by its name, or by how much there is of it. */
-
-/** How likely each word is. */
-export type Share = (value: string) => number
 
 /** How often a precipitate of each amount is noticed; and how often one is "seen" where there is none. */
 export const NOTICED: Readonly<Record<Amount | 'none', number>> = { none: 0.02, trace: 0.45, slight: 0.9, moderate: 0.98, heavy: 0.995 }
@@ -47,3 +45,10 @@ export const ofHabits =
     habits.reduce((sum, [habit, share]) => sum + share * ofHabit(habit)(value), 0)
 /** How often a precipitate is noticed, by how many times what an eye just finds there is of it: a line through what is known of the four amounts. */
 export const noticed = ({ found }: Bulk): number => Math.max(NOTICED.none, 1 / (1 + Math.exp(0.2 - 1.15 * Math.log(found))))
+
+/**
+ * Words about a precipitate where there is none: to name its colour is to say that it is there. Each of several such words counts less than the statement itself, since they are one mistake.
+ */
+const DESCRIBED_THOUGH_NONE = 0.25
+export const ofNothing = ({ solution }: Percept, words: readonly string[]): Share | null =>
+  solution && table({}, DESCRIBED_THOUGH_NONE / words.length)

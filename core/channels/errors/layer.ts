@@ -1,0 +1,2 @@
+/** How often a layer is described where there is none. */
+export const NO_LAYER = 0.06

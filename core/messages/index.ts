@@ -1,0 +1,50 @@
+import { IntlMessageFormat } from 'intl-messageformat'
+import { EN } from './en'
+
+/** The name of a message in the catalogues. */
+export type MessageId = keyof typeof EN
+
+/** What Foxing has to say, before it is said in any language: which message, and what stands in it. A value may be a message itself. */
+export interface Message {
+  readonly id: MessageId
+  readonly values?: Readonly<Record<string, MessageValue>>
+}
+export type MessageValue = string | number | Message
+
+export const message = (id: MessageId, values?: Readonly<Record<string, MessageValue>>): Message => (values ? { id, values } : { id })
+
+/** Whether a catalogue has a message of this name. */
+export const isMessageId = (id: string): id is MessageId => Object.hasOwn(EN, id)
+
+const LOCALE = 'en-GB'
+/** Messages as they were read from the catalogue; those that are plain text stand as they are. */
+const read = new Map<MessageId, string | IntlMessageFormat>()
+
+function formatOf(id: MessageId): string | IntlMessageFormat {
+  const known = read.get(id)
+  if (known !== undefined) return known
+  const text = EN[id]
+  const made = /[{'<]/.test(text) ? new IntlMessageFormat(text, LOCALE, undefined, { ignoreTag: true }) : text
+  read.set(id, made)
+  return made
+}
+
+/**
+ * A message in words.
+ * @throws FormatError where the message has a place for a value that is not given
+ */
+export function say({ id, values = {} }: Message): string {
+  const format = formatOf(id)
+  if (typeof format === 'string') return format
+  const said = Object.fromEntries(Object.entries(values).map(([name, value]) => [name, typeof value === 'object' ? say(value) : value]))
+  return String(format.format(said))
+}
+
+/** One of the catalogue's texts, as it is written there: for whoever lists or checks them. */
+export const MESSAGE_TEXTS: Readonly<Record<MessageId, string>> = EN
+
+/** A word of the vocabulary, or whatever else was written in its place. */
+export function sayValue(value: string): MessageValue {
+  const id = `word.${value}`
+  return isMessageId(id) ? message(id) : value
+}

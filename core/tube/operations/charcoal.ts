@@ -1,0 +1,15 @@
+import { z } from 'zod'
+import { message } from '../../messages'
+import { held } from '../jar'
+import { CHARCOAL_mg, speck } from '../portions'
+import { SAMPLE } from '../sample'
+import { defineOperation, vessel } from './define'
+
+export const charcoal = defineOperation({
+  schema: z.looseObject({ do: z.literal('charcoal'), from: vessel.default(SAMPLE), with: z.string().default('Na2CO3') }),
+  on: 'from',
+  effect: 'looks',
+  shows: () => ['fire'],
+  says: (step) => message('step.charcoal', { with: step.with }),
+  changes: (bench, step, vessel) => ({ after: step.from === SAMPLE ? speck(bench, CHARCOAL_mg) : held(vessel, 'from') }),
+})

@@ -1,0 +1,14 @@
+import { z } from 'zod'
+import { message } from '../../messages'
+import { concentrate as boilDown } from '../heating'
+import { held } from '../jar'
+import { defineOperation, percent, vessel } from './define'
+
+export const concentrate = defineOperation({
+  schema: z.looseObject({ do: z.literal('concentrate'), vessel, toFraction: z.number().min(0.05).max(1) }),
+  on: 'vessel',
+  effect: 'changes',
+  shows: () => [],
+  says: (step) => message('step.concentrate', { percent: percent(step.toFraction) }),
+  changes: ({ conditions }, step, vessel) => boilDown(held(vessel, 'vessel'), step.toFraction, conditions.shift),
+})

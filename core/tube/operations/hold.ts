@@ -1,0 +1,28 @@
+import { z } from 'zod'
+import { message } from '../../messages'
+import { PAPERS } from '../../vocabulary'
+import { held, StepError } from '../jar'
+import { defineOperation, vessel, yesNo } from './define'
+
+export const hold = defineOperation({
+  schema: z.looseObject({
+    do: z.literal('hold'),
+    over: vessel,
+    paper: z.enum(PAPERS).optional(),
+    splint: z.enum(['glowing', 'burning']).optional(),
+    /** A rod wet with one of these, or a dry slip of glass. */
+    rod: z.enum(['NH3 conc', 'HCl conc', 'water', 'glass']).optional(),
+    dry: z.boolean().default(false),
+  }),
+  on: 'over',
+  effect: 'looks',
+  shows: ({ paper, splint, rod }) => [...(paper ? [paper] : []), ...(splint ? (['splint'] as const) : []), ...(rod ? (['rod'] as const) : [])],
+  says: ({ rod, dry, paper, splint }) => {
+    if (rod) return rod === 'glass' ? message('step.hold.glass') : message('step.hold.rod', { rod })
+    return message('step.hold', { dry: yesNo(dry), what: paper ?? (splint ? message('step.hold.splint', { splint }) : '') })
+  },
+  changes: (_, step, vessel) => {
+    if (!step.paper && !step.splint && !step.rod) throw new StepError('hold', 'one of paper, splint, rod')
+    return { after: held(vessel, 'over') }
+  },
+})
