@@ -71,6 +71,9 @@ export const EN = {
   'step.smell': 'smell, wafting',
   'step.look': 'look',
 
+  // Hints
+  'hint.taken': 'hint asked for, no. {number}',
+
   // What was seen
   'seen.line-written': '{what}{after}{doubt}{when}',
   'seen.after': ' after {after}',

@@ -1,5 +1,6 @@
 export * from './amend'
 export * from './clock'
+export * from './hints'
 export * from './schema'
 export * from './shorthand'
 export * from './words'

@@ -86,7 +86,10 @@ const head = {
   /** When a server took it, by the server's clock. */
   received: z.iso.datetime().optional(),
 }
-/** One line of the notebook: exactly one of did, saw, note, concluded, amended. */
+/** A hint that was asked for, and taken: which of the notebook it is, counted from 1. */
+export const hintSchema = z.looseObject({ number: z.number().int().positive().max(10_000) })
+
+/** One line of the notebook: exactly one of did, saw, note, hint, concluded, amended. */
 export const entrySchema = z.union([
   z.looseObject({ ...head, did: didSchema }),
   z.looseObject({ ...head, saw: observationSchema }),
@@ -101,6 +104,7 @@ export const entrySchema = z.union([
       .regex(/^data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/)
       .optional(),
   }),
+  z.looseObject({ ...head, hint: hintSchema }),
   z.looseObject({ ...head, concluded: concludedSchema }),
   z.looseObject({ ...head, amended: z.looseObject({ entry: z.string(), with: z.record(z.string(), z.json()) }) }),
 ])

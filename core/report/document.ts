@@ -10,6 +10,8 @@ import {
   type Standing,
   type TraceStep,
 } from '../deduction'
+import { hintMessage, hintOf } from '../notebook'
+import { say } from '../messages'
 import {
   apartFromControls,
   asAmended,
@@ -87,6 +89,8 @@ export function documentFrom(reasoning: Reasoning, notebook: Pick<Notebook, 'cas
     kind: notebook.case.kind,
     rows,
     notes: entries.flatMap(({ entry }) => {
+      const hint = hintOf(entry)
+      if (hint !== null) return [{ at: entry.at, text: say(hintMessage(hint)) }]
       if (!('note' in entry)) return []
       const row = entry.about === undefined ? null : rowNumber(rows, entry.about)
       return [{ at: entry.at, text: row === null ? entry.note : `row ${row}: ${entry.note}` }]

@@ -12,6 +12,7 @@ type Line =
   | { readonly did: Did }
   | { readonly saw: ObservationInput }
   | { readonly note: string; readonly about?: string; readonly picture?: string }
+  | { readonly hint: { readonly number: number } }
   | { readonly concluded: Concluded }
   | { readonly amended: { readonly entry: string; readonly with: Record<string, string | boolean> } }
 

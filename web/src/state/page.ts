@@ -1,4 +1,7 @@
 import {
+  hintMessage,
+  hintOf,
+  say,
   apartFromControls,
   asAmended,
   isTest,
@@ -158,7 +161,8 @@ function rowsOf(entries: readonly Entry[], parts: readonly WorksheetPart[] = [])
       const index = at >= 0 ? at : row.looks.length - 1
       const look = row.looks[index]
       if (look) row.looks[index] = { ...look, written: [...look.written, { id: entry.id, observation: entry.saw, pictures: [] }] }
-    } else if ('note' in entry && !putToWritten(rows, entry.about, noteOf(entry)))
+    } else if ('hint' in entry) rows.at(-1)?.notes.push({ text: say(hintMessage(entry.hint.number)) })
+    else if ('note' in entry && !putToWritten(rows, entry.about, noteOf(entry)))
       (rows.find((r) => r.id === entry.about) ?? rows.at(-1))?.notes.push(noteOf(entry))
   }
   // A part that shows nothing on the way is looked at when it is done.
@@ -273,5 +277,7 @@ export function readLine(line: string, row: Pick<PageRow, 'vessel'>, look: Look)
 /** Notes written before anything was done. */
 export function looseNotes(entries: readonly Entry[]): readonly { readonly id: string; readonly note: string }[] {
   const first = entries.findIndex((e) => 'did' in e)
-  return entries.slice(0, first < 0 ? undefined : first).flatMap((e) => ('note' in e && e.about === undefined ? [{ id: e.id, note: e.note }] : []))
+  return entries
+    .slice(0, first < 0 ? undefined : first)
+    .flatMap((e) => ('note' in e && e.about === undefined && hintOf(e) === null ? [{ id: e.id, note: e.note }] : []))
 }

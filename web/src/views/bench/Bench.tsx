@@ -1,4 +1,5 @@
 import {
+  hintsOf,
   asAmended,
   cautionsOf,
   letterOf,
@@ -30,7 +31,6 @@ import { Answer } from './Answer'
 import { Concluded, type Claim } from './Concluded'
 import { Contention } from './Contention'
 import { Course } from './Course'
-import { hintsOf, isHint } from './hints'
 import { GateForm } from './GateForm'
 import { NoHints } from './NoHints'
 import { OpeningPage } from './OpeningPage'
@@ -168,7 +168,7 @@ export function Bench() {
       ),
     )
   }
-  const { hinted, asked, nextHint } = hintsOf(jar?.case.hints, entries)
+  const { hinted, asked } = hintsOf(jar?.case.hints, entries)
   const findingsOf = (entry: string): Finding[] => (hinted ? (thought?.advice.review.filter((f) => f.entry === entry) ?? []) : [])
   const undo = ({ finding, entry }: Finding): Promise<Undone | null> =>
     jar
@@ -212,13 +212,11 @@ export function Bench() {
             <span className="max-md:hidden">inference</span>
           </div>
           {mixed && <Fractions entries={entries} chances={hinted ? chances : null} />}
-          {looseNotes(entries).map(({ id: entry, note }) =>
-            isHint(note) ? null : (
-              <p key={entry} className="px-5 py-2 md:pl-13 text-faint">
-                note: {note}
-              </p>
-            ),
-          )}
+          {looseNotes(entries).map(({ id: entry, note }) => (
+            <p key={entry} className="px-5 py-2 md:pl-13 text-faint">
+              note: {note}
+            </p>
+          ))}
           <h2 className="sr-only">tests</h2>
           <ol>
             {rows.map((row, i) =>
@@ -327,7 +325,7 @@ export function Bench() {
           ) : hinted ? (
             <Contention thought={thought} thinking={thinking} failed={failed} kind={jar.case.kind} where={where} />
           ) : (
-            <NoHints asking={jar.case.hints === 'on request'} asked={asked} onAsk={() => void write([{ note: nextHint }])} />
+            <NoHints asking={jar.case.hints === 'on request'} asked={asked} onAsk={() => void write([{ hint: { number: asked + 1 } }])} />
           )}
         </div>
       </div>
