@@ -20,6 +20,7 @@ import {
   procedureSchema,
   readShorthand,
   REVIEW_RULES,
+  sayFinding,
   REAGENTS,
   RULES,
   SALTS,
@@ -135,7 +136,7 @@ const commands: readonly Command[] = [
       schemes: SCHEMES,
       channels: CHANNELS.map(({ id, label, values }) => ({ id, label, values })),
       colours: COLOUR_NAMES,
-      findings: REVIEW_RULES.map(({ finding, ...words }) => ({ id: finding, ...words })),
+      findings: REVIEW_RULES.map(({ finding, ...rule }) => ({ id: finding, ...sayFinding(finding), ...rule })),
       sums: SUMS.map(({ id, title }) => ({ id, title })),
       sources: SOURCES,
     }),
@@ -185,7 +186,8 @@ const commands: readonly Command[] = [
     run: async (document) => {
       const notebook = parse(notebookSchema, document, 'foxing-notebook/1')
       await ready(notebook, true)
-      return advise(notebook, session)
+      const advice = advise(notebook, session)
+      return { ...advice, review: advice.review.map((found) => ({ ...found, ...sayFinding(found.finding) })) }
     },
   },
   {

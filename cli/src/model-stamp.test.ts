@@ -15,7 +15,7 @@ function drawnOn(path: string, known = new Set<string>()): Set<string> {
   known.add(path)
   for (const [, typeOnly, module = ''] of readFileSync(path, 'utf8').matchAll(/^(?:import|export) (type )?[^'"]*?from '(\.[^']+)'/gms))
     // How a thing is said changes nothing that is seen.
-    if (!typeOnly && !module.endsWith('/messages')) drawnOn(fileOf(path, module), known)
+    if (!typeOnly && !/\/messages(\/|$)/.test(module)) drawnOn(fileOf(path, module), known)
   return known
 }
 

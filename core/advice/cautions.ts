@@ -1,5 +1,6 @@
 import { forecastOf } from './forecast'
-import { gatesOf } from './gates'
+import { gatesOf, warningOf } from './gates'
+import { message, say } from '../messages'
 import { spokenFor } from './prospects'
 import { cautionsOf, type Test } from '../catalogue'
 import { muchOf, type Content, type Reasoning } from '../deduction'
@@ -7,7 +8,11 @@ import { gasById } from '../species'
 
 /** Every line a person must have read before the test: what to stop at, the reagents', and those of the gases it may make. */
 export const cautionsFor = (test: Test, reasoning: Weighed): string[] => [
-  ...new Set([...gatesOf(test, reasoning).map((gate) => `Stop: ${gate.says} ${gate.asks}`), ...cautionsOf(test), ...gasCautions(test, reasoning)]),
+  ...new Set([
+    ...gatesOf(test, reasoning).map((gate) => say(message('gate.stop', { warning: warningOf(gate) }))),
+    ...cautionsOf(test),
+    ...gasCautions(test, reasoning),
+  ]),
 ]
 
 /** A gas that comes with less than this probability does not decide a caution. */

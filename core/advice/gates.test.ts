@@ -6,7 +6,7 @@ import { asHypothesis } from '../deduction/inference/mixture/parts'
 import { ionsOf, Simulations, ReasoningSession } from '../deduction'
 import { Runner } from '../perception'
 import { findSalt, gasById, SALTS, type Salt } from '../species'
-import { heldBy, NEVER_FUSED, shutBefore, staysShut, STOP_GATES } from './gates'
+import { heldBy, NEVER_FUSED, shutBefore, staysShut, sayGate, STOP_GATES } from './gates'
 import { cautionsFor } from './cautions'
 import { advise } from './next'
 import { caseSchema } from '../notebook'
@@ -76,7 +76,7 @@ describe('stop gates', () => {
   })
   test('each says what happens and what is asked, in sentences', () => {
     expect(new Set(STOP_GATES.map((g) => g.id)).size).toBe(STOP_GATES.length)
-    for (const { says, asks } of STOP_GATES) for (const line of [says, asks]) expect(line).toMatch(/^[A-Z].*\.$/)
+    for (const gate of STOP_GATES) for (const line of Object.values(sayGate(gate))) expect(line).toMatch(/^[A-Z].*\.$/)
   })
 })
 

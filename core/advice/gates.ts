@@ -1,3 +1,4 @@
+import { message, say, type Message, type MessageValue } from '../messages'
 import { expand, FUSION_EXTRACT, type Test, type Volumes } from '../catalogue'
 import { chanceOf, compoundNamed, liquidOf, type Believed } from '../deduction'
 import { apartFromControls, asAmended, isTest, type Case, type Did, type Entry, type TestDone } from '../notebook'
@@ -10,8 +11,8 @@ import { hasTrait, ION_IDS, ionName, IONS, ionsWith, type IonTrait } from '../sp
 /** Something to stop at before a test: what could happen, with which ions, and what is asked for first. */
 export interface StopGate {
   readonly id: string
-  readonly says: string
-  readonly asks: string
+  readonly says: Message
+  readonly asks: Message
   /** Ions that make it dangerous; the gate stands where one of them may be there. */
   readonly ions: readonly string[]
   /** The same of an organic compound: whether it is one that makes the test dangerous. */
@@ -43,22 +44,30 @@ const boiledDownInAcid = (steps: readonly StepInput[]): boolean => does(steps, '
 /** Whether sulfur dioxide destroyed what oxidises before. */
 const reducedFirst = (steps: readonly StepInput[]): boolean => some(steps, ({ sulfurDioxide }) => sulfurDioxide > 0)
 const fusesWithSodium = (steps: readonly StepInput[]): boolean => steps.some((s) => s.do === 'fuse' && s.with !== 'zinc-carbonate')
-const HOOD = 'Goggles, gloves and the hood; a supervisor where the class says so.'
+const HOOD = { hood: message('gate.hood') }
 
 /** The names of the ions with a trait: one of them, or all. */
-const oneOf = (trait: IonTrait): string => new Intl.ListFormat('en-GB', { type: 'disjunction' }).format(ionsWith(trait).map(ionName))
-const allOf = (trait: IonTrait): string => new Intl.ListFormat('en-GB').format(ionsWith(trait).map((id) => `${ionName(id)}s`))
-const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+const oneOf = (trait: IonTrait): MessageValue => ({ list: ionsWith(trait).map(ionName), type: 'disjunction' })
+const allOf = (trait: IonTrait): MessageValue => ({ list: ionsWith(trait).map((id) => `${ionName(id)}s`), type: 'conjunction' })
 
 /** From here on an ion is likely enough to be warned of before anything is done. */
 const LIKELY = 0.2
+
+/** What could happen, and what is asked for first, in words. */
+export const sayGate = ({ says, asks }: Pick<StopGate, 'says' | 'asks'>): { readonly says: string; readonly asks: string } => ({
+  says: say(says),
+  asks: say(asks),
+})
+
+/** The same as one paragraph. */
+export const warningOf = (gate: Pick<StopGate, 'says' | 'asks'>): string => Object.values(sayGate(gate)).join(' ')
 
 /** Source: the usual rules of the teaching laboratory; local codes and the supervisor come first. */
 export const STOP_GATES: readonly StopGate[] = [
   {
     id: 'never-fused-with-sodium',
-    says: 'Nitroalkanes, polynitro compounds, azides, diazo compounds, peroxides, chloroform, carbon tetrachloride and their like explode with sodium.',
-    asks: 'Not fused with sodium while one of these is likely: zinc with sodium carbonate serves instead.',
+    says: message('gate.never-fused-with-sodium.says'),
+    asks: message('gate.never-fused-with-sodium.asks'),
     ions: [],
     compound: (structure) => notFusable(structure) !== null,
     holdsFrom: 0.04,
@@ -66,31 +75,31 @@ export const STOP_GATES: readonly StopGate[] = [
   },
   {
     id: 'sodium-metal',
-    says: 'Sodium catches fire with water, and the hot tube may burst when it is plunged.',
-    asks: `Dry sodium, no water near; the tube plunged under a gauze, away from every face; what is left is destroyed with propan-2-ol when cold. ${HOOD}`,
+    says: message('gate.sodium-metal.says'),
+    asks: message('gate.sodium-metal.asks', HOOD),
     ions: [],
     applies: fusesWithSodium,
     wants: 'compound',
   },
   {
     id: 'fusion-extract-with-acid',
-    says: 'The extract of a fusion holds cyanide and sulfide: acid frees their gases.',
-    asks: `A portion, never the whole. ${HOOD}`,
+    says: message('gate.fusion-extract-with-acid.says'),
+    asks: message('gate.fusion-extract-with-acid.asks', HOOD),
     ions: [],
     applies: (steps) => some(steps, ({ from, acid }) => from.has(FUSION_EXTRACT) && acid > STRONG_M),
   },
   {
     id: 'chlorate-or-permanganate-with-concentrated-acid',
-    says: `A ${oneOf('explodes-with-acid')} explodes with concentrated acid.`,
-    asks: 'Not done until they are ruled out: heat a speck dry for oxygen, look at the colour of the solution.',
+    says: message('gate.chlorate-or-permanganate-with-concentrated-acid.says', { ions: oneOf('explodes-with-acid') }),
+    asks: message('gate.chlorate-or-permanganate-with-concentrated-acid.asks'),
     ions: ionsWith('explodes-with-acid'),
     holdsFrom: 0.003,
     applies: (steps) => some(steps, (moment) => onSolid(moment) && isConcentrated(moment)),
   },
   {
     id: 'chlorate-or-permanganate-boiled-down-with-concentrated-acid',
-    says: `A solution of ${oneOf('explodes-with-acid')}, boiled down, goes off with concentrated sulfuric acid.`,
-    asks: 'Not done while one of them is likely: look at the colour, seek the halogen with silver after reduction. Drops, goggles, a shield.',
+    says: message('gate.chlorate-or-permanganate-boiled-down-with-concentrated-acid.says', { ions: oneOf('explodes-with-acid') }),
+    asks: message('gate.chlorate-or-permanganate-boiled-down-with-concentrated-acid.asks'),
     ions: ionsWith('explodes-with-acid'),
     holdsFrom: 0.1,
     // Not where sulfur dioxide destroys them first.
@@ -98,66 +107,76 @@ export const STOP_GATES: readonly StopGate[] = [
   },
   {
     id: 'chromate-boiled-down-with-acid-and-alcohol',
-    says: 'Chromate, boiled down and made acid with concentrated sulfuric acid, sets alcohol on fire.',
-    asks: 'Not done while chromate is likely: a yellow solution that acid turns orange holds it. Reduce it first, or prove the anion another way.',
+    says: message('gate.chromate-boiled-down-with-acid-and-alcohol.says'),
+    asks: message('gate.chromate-boiled-down-with-acid-and-alcohol.asks'),
     ions: ionsWith('chromium-vi'),
     holdsFrom: 0.1,
     applies: (steps) => boiledDownInAcid(steps) && some(steps, ({ alcohol }) => alcohol > 0) && !reducedFirst(steps),
   },
   {
     id: 'nitrate-fused-with-organic-or-sulfide',
-    says: 'Nitrate fused with something that burns can explode.',
-    asks: 'Not done while an organic salt, sulfide, thiocyanate or hexacyanoferrate is likely.',
+    says: message('gate.nitrate-fused-with-organic-or-sulfide.says'),
+    asks: message('gate.nitrate-fused-with-organic-or-sulfide.asks'),
     ions: ionsWith('burns'),
     holdsFrom: 0.5,
     applies: (steps) => some(steps, ({ step, strewn }) => step.do === 'ignite' && (strewn.has('NO3^-') || strewn.has('ClO3^-'))),
   },
   {
     id: 'concentrated-acid-on-untested-solid',
-    says: 'Concentrated acid on a solid nobody has tried spits.',
-    asks: `A speck first, the mouth of the tube away from everybody. ${HOOD}`,
+    says: message('gate.concentrated-acid-on-untested-solid.says'),
+    asks: message('gate.concentrated-acid-on-untested-solid.asks', HOOD),
     ions: [],
     applies: (steps) => some(steps, (moment) => onSolid(moment) && isConcentrated(moment)),
     wants: 'speck',
   },
   {
     id: 'fluoride-with-acid',
-    says: 'Fluoride with acid gives hydrogen fluoride.',
-    asks: `A plastic dish, calcium gluconate gel at hand. ${HOOD}`,
+    says: message('gate.fluoride-with-acid.says'),
+    asks: message('gate.fluoride-with-acid.asks', HOOD),
     ions: ionsWith('gives-hydrogen-fluoride'),
     applies: (steps) => some(steps, ({ strongAcid }) => strongAcid > STRONG_M),
   },
   {
     id: 'cyanide-from-complexes',
-    says: 'Hexacyanoferrate or thiocyanate with warm or concentrated acid gives hydrogen cyanide, carbon monoxide or carbonyl sulfide.',
-    asks: `Never smelt. ${HOOD}`,
+    says: message('gate.cyanide-from-complexes.says'),
+    asks: message('gate.cyanide-from-complexes.asks', HOOD),
     ions: ionsWith('gives-cyanide'),
     applies: (steps) => some(steps, (moment) => isConcentrated(moment) || (moment.strongAcid > STRONG_M && moment.heat !== 'none')),
   },
   {
     id: 'oxalate-with-concentrated-acid',
-    says: 'Oxalate with concentrated acid gives carbon monoxide.',
-    asks: HOOD,
+    says: message('gate.oxalate-with-concentrated-acid.says'),
+    asks: message('gate.oxalate-with-concentrated-acid.asks', HOOD),
     ions: ionsWith('gives-carbon-monoxide'),
     applies: (steps) => some(steps, isConcentratedSulfuric),
   },
   {
     id: 'nitrate-heated-strongly',
-    says: 'Nitrates, ammonium nitrate above all, are heated a speck at a time and never closed.',
-    asks: 'Goggles and a shield; no more than the amount given.',
+    says: message('gate.nitrate-heated-strongly.says'),
+    asks: message('gate.nitrate-heated-strongly.asks'),
     ions: ionsWith('heated-with-care'),
     applies: (steps) => steps.some((s) => s.do === 'ignite' && s.heat !== 'gently'),
   },
   {
     id: 'oxidiser-on-charcoal',
-    says: sentence(`${allOf('flares-on-charcoal')} flare on charcoal.`),
-    asks: 'Heat the sample dry first; a speck, goggles, face away.',
+    says: message('gate.oxidiser-on-charcoal.says', { ions: allOf('flares-on-charcoal') }),
+    asks: message('gate.oxidiser-on-charcoal.asks'),
     ions: ionsWith('flares-on-charcoal'),
     applies: (steps) => does(steps, 'charcoal'),
   },
   ...ION_IDS.flatMap((id) => {
     const { caution } = IONS[id]
-    return caution ? [{ ...caution, ions: [id], standsFrom: LIKELY, applies: () => true }] : []
+    if (!caution) return []
+    return [
+      {
+        id: caution,
+        says: message(`gate.${caution}.says`),
+        asks: message(`gate.${caution}.asks`),
+        ions: [id],
+        standsFrom: LIKELY,
+        applies: () => true,
+      },
+    ]
   }),
 ]
 
@@ -222,9 +241,8 @@ export const NEVER_FUSED = [
  */
 export function staysShut({ wants }: Pick<StopGate, 'wants'>, { compound, noneOfThese, speckTried }: GateAnswer): string | null {
   if (wants === undefined) return null
-  if (wants === 'speck') return speckTried === true ? null : 'a speck is tried first'
-  if (compound === undefined || compound.trim() === '')
-    return noneOfThese === true ? null : 'the structure or the name of the compound, or that it is none of these'
+  if (wants === 'speck') return speckTried === true ? null : say(message('gate.speck-first'))
+  if (compound === undefined || compound.trim() === '') return noneOfThese === true ? null : say(message('gate.compound-wanted'))
   return notFusable(structureOf(compoundNamed(compound)?.smiles ?? compound))
 }
 

@@ -1,6 +1,6 @@
 import { expectedBits } from './bits'
 import { forecastOf } from './forecast'
-import { heldBy } from './gates'
+import { heldBy, warningOf } from './gates'
 import { worthDoing } from './mixture'
 import { elementsAsked, elementsFirst, fusionFirst, lookFirst, onceMore, proving, solutionFirst } from './order'
 import { atHand, costOf, FUSED, propose, type Proposal } from './proposal'
@@ -46,7 +46,7 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
   const wanted = testsFor(settings?.kind ?? 'salt').filter((test) => !done.has(test.id) && atHand(test, settings))
   const held = wanted.flatMap((test): Held[] => {
     const gate = heldBy(test, reasoning)
-    return gate ? [{ test: test.id, title: test.title, because: `${gate.says} ${gate.asks}` }] : []
+    return gate ? [{ test: test.id, title: test.title, because: warningOf(gate) }] : []
   })
   const undone = wanted.filter((test) => !held.some((h) => h.test === test.id))
   const wary = { ...reasoning, posterior: tempered(reasoning.posterior) }
@@ -86,7 +86,7 @@ function adviseMixture(reasoning: Reasoning, notebook: Pick<Notebook, 'case' | '
   const allowed = (test: Test): boolean => {
     if (!atHand(test, notebook.case)) return false
     const gate = heldBy(test, reasoning)
-    if (gate) held.push({ test: test.id, title: test.title, because: `${gate.says} ${gate.asks}` })
+    if (gate) held.push({ test: test.id, title: test.title, because: warningOf(gate) })
     return gate === undefined
   }
   const { found, isWhole } = worthDoing(reasoning, notebook.case, allowed, { within })

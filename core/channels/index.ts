@@ -43,60 +43,61 @@ import { splint } from './splint'
 import { sublimate } from './sublimate'
 import { water } from './water'
 import { papers } from './paper'
+import { CHANNEL_IDS, type ChannelId } from '../vocabulary'
 import type { Channel, Topic } from './define'
 
-/** Every channel of observation, each in a file of its own; the order is that of the published vocabulary. */
-const DEFINED = [
-  appearanceColour,
-  appearanceForm,
+/** Every channel of the vocabulary, each defined in a file of its own. */
+const DEFINED: { readonly [Id in ChannelId]: Channel<Id> } = {
+  'appearance.colour': appearanceColour,
+  'appearance.form': appearanceForm,
   smell,
-  solutionColour,
-  solutionClarity,
-  precipitatePresent,
-  precipitateColour,
-  precipitateHabit,
-  precipitateAmount,
-  precipitateRests,
-  precipitateDissolves,
-  gasPresent,
-  gasSpecies,
-  gasColour,
-  gasSmell,
-  gasVigour,
+  'solution.colour': solutionColour,
+  'solution.clarity': solutionClarity,
+  'precipitate.present': precipitatePresent,
+  'precipitate.colour': precipitateColour,
+  'precipitate.habit': precipitateHabit,
+  'precipitate.amount': precipitateAmount,
+  'precipitate.rests': precipitateRests,
+  'precipitate.dissolves': precipitateDissolves,
+  'gas.present': gasPresent,
+  'gas.species': gasSpecies,
+  'gas.colour': gasColour,
+  'gas.smell': gasSmell,
+  'gas.vigour': gasVigour,
   ...papers,
-  limeWater,
+  'lime-water': limeWater,
   splint,
   rod,
-  residueHot,
-  residueCold,
+  'residue.hot': residueHot,
+  'residue.cold': residueCold,
   sublimate,
   water,
   crackles,
   melts,
   chars,
-  flameColour,
-  flameLasts,
-  flameSooty,
-  flameLine,
-  beadHot,
-  beadCold,
-  layerColour,
+  'flame.colour': flameColour,
+  'flame.lasts': flameLasts,
+  'flame.sooty': flameSooty,
+  'flame.line': flameLine,
+  'bead.hot': beadHot,
+  'bead.cold': beadCold,
+  'layer.colour': layerColour,
   layers,
-  layerRests,
-  ringColour,
+  'layer.rests': layerRests,
+  'ring.colour': ringColour,
   heat,
   speed,
   fades,
   solubility,
   change,
   ash,
-  meltingPoint,
-  boilingPoint,
-] as const
+  'melting-point': meltingPoint,
+  'boiling-point': boilingPoint,
+}
 
-export type ChannelId = (typeof DEFINED)[number]['id']
-export const CHANNELS: readonly Channel<ChannelId>[] = DEFINED
-export const CHANNEL_BY_ID: ReadonlyMap<string, Channel<ChannelId>> = new Map(CHANNELS.map((c) => [c.id, c]))
+/** The channels, in the order of the published vocabulary. */
+export const CHANNELS: readonly Channel<ChannelId>[] = CHANNEL_IDS.map((id) => DEFINED[id])
+export const CHANNEL_BY_ID: ReadonlyMap<string, Channel<ChannelId>> = new Map(CHANNELS.map((channel) => [channel.id, channel]))
 
 /** Whether a channel is about something. An unknown one is about nothing. */
 export const isOf = (channel: string, ...topics: readonly Topic[]): boolean => {
@@ -106,6 +107,7 @@ export const isOf = (channel: string, ...topics: readonly Topic[]): boolean => {
 /** Whether a channel tells a colour, or a smell, of whatever it is about. */
 export const tells = (channel: string, property: 'colour' | 'smell'): boolean => CHANNEL_BY_ID.get(channel)?.property === property
 
+export type { ChannelId } from '../vocabulary'
 export type { Channel, Expectation, Knowing, Reading, Topic, Written } from './define'
 export { table, yes, type Share } from './errors/words'
 export { CONSTANT_RANGE_C, constantUnlisted } from './errors/constant'

@@ -3,14 +3,9 @@ import { FAMILIES, PAPERS, type Paper } from '../vocabulary'
 import { defineChannel, word, type Channel } from './define'
 import { ofColour } from './errors/colour'
 
-export interface PaperChannel extends Channel<`paper.${Paper}`> {
-  readonly of: 'paper'
-  readonly paper: Paper
-}
-
-/** A paper that was dipped in or held over a tube: the colour it takes. Each is a channel of its own. */
-export const papers: readonly PaperChannel[] = PAPERS.map((paper) => ({
-  ...defineChannel({
+/** A paper that was dipped in or held over a tube: the colour it takes. */
+const paperChannel = (paper: Paper) =>
+  defineChannel({
     id: `paper.${paper}`,
     label: paper,
     values: FAMILIES,
@@ -23,7 +18,8 @@ export const papers: readonly PaperChannel[] = PAPERS.map((paper) => ({
       const reading = percept.papers.find((held) => held.paper === paper)
       return reading ? ofColour(reading.to, eyes) : null
     },
-  }),
-  of: 'paper',
-  paper,
-}))
+  })
+
+type Papers = { readonly [P in Paper as `paper.${P}`]: Channel<`paper.${P}`> }
+/** Each paper is a channel of its own. */
+export const papers = Object.fromEntries(PAPERS.map((paper) => [`paper.${paper}`, paperChannel(paper)])) as unknown as Papers

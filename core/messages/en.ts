@@ -74,6 +74,335 @@ export const EN = {
   // Hints
   'hint.taken': 'hint asked for, no. {number}',
 
+  // What would have done, where a step cannot be done
+  'refusal.no-liquid': 'a vessel with liquid in it; {vessel} has none',
+  'refusal.same-vessel': 'another vessel than the one that keeps the solid',
+  'refusal.liquid': 'a vessel with liquid in it',
+  'refusal.salt': 'a bench salt in scope (see "catalogue"), not {formula}',
+  'refusal.ion': 'an ion in scope (see "catalogue")',
+  'refusal.charges': 'charges that balance; these add up to {charge} mmol/mL',
+  'refusal.empty': 'a vessel that holds something; {vessel} is empty',
+  'refusal.as-written': '{text}',
+  'refusal.solution-already': 'a solid sample to dissolve; this one is a solution already: use take',
+  'refusal.organic-with-soda': 'a salt to boil with soda; an organic compound is fused',
+  'refusal.solid-sample': 'a mass: the sample is a solid',
+  'refusal.mass-or-volume': 'a mass, or a volume of a liquid',
+  'refusal.solution-sample': 'a volume: the sample is a solution',
+  'refusal.volume': 'a volume in mL or drops',
+  'refusal.too-much': 'at most the {held} mL that {vessel} holds',
+  'refusal.gas': 'one of {gases}',
+  'refusal.nothing-held': 'one of paper, splint, rod',
+  'refusal.salt-fused': 'an organic compound to fuse with sodium; a salt is not fused',
+  'refusal.not-with-sodium': 'zinc-carbonate: {danger}',
+  'refusal.no-amount': 'one of mL, drops, until',
+  'refusal.second-liquid': 'mL or drops of the second liquid',
+  'refusal.no-water': 'a vessel with water in it for the second liquid to lie beside',
+  'refusal.two-solvents': 'no second solvent: {solvent} is in the tube already',
+  'refusal.solvent': 'mL or drops of the solvent',
+  'refusal.unknown-salts': 'a solid whose salts are known: what fire does to it hangs on them',
+  'refusal.nothing-to-heat': 'a liquid, or a dry solid, to heat',
+  'refusal.nothing-to-boil-down': 'a liquid to boil down',
+
+  // Gates: what could happen, and what is asked for first
+  'gate.never-fused-with-sodium.says':
+    'Nitroalkanes, polynitro compounds, azides, diazo compounds, peroxides, chloroform, carbon tetrachloride and their like explode with sodium.',
+  'gate.never-fused-with-sodium.asks': 'Not fused with sodium while one of these is likely: zinc with sodium carbonate serves instead.',
+  'gate.sodium-metal.says': 'Sodium catches fire with water, and the hot tube may burst when it is plunged.',
+  'gate.sodium-metal.asks':
+    'Dry sodium, no water near; the tube plunged under a gauze, away from every face; what is left is destroyed with propan-2-ol when cold. {hood}',
+  'gate.fusion-extract-with-acid.says': 'The extract of a fusion holds cyanide and sulfide: acid frees their gases.',
+  'gate.fusion-extract-with-acid.asks': 'A portion, never the whole. {hood}',
+  'gate.chlorate-or-permanganate-with-concentrated-acid.says': 'A {ions} explodes with concentrated acid.',
+  'gate.chlorate-or-permanganate-with-concentrated-acid.asks':
+    'Not done until they are ruled out: heat a speck dry for oxygen, look at the colour of the solution.',
+  'gate.chlorate-or-permanganate-boiled-down-with-concentrated-acid.says':
+    'A solution of {ions}, boiled down, goes off with concentrated sulfuric acid.',
+  'gate.chlorate-or-permanganate-boiled-down-with-concentrated-acid.asks':
+    'Not done while one of them is likely: look at the colour, seek the halogen with silver after reduction. Drops, goggles, a shield.',
+  'gate.chromate-boiled-down-with-acid-and-alcohol.says':
+    'Chromate, boiled down and made acid with concentrated sulfuric acid, sets alcohol on fire.',
+  'gate.chromate-boiled-down-with-acid-and-alcohol.asks':
+    'Not done while chromate is likely: a yellow solution that acid turns orange holds it. Reduce it first, or prove the anion another way.',
+  'gate.nitrate-fused-with-organic-or-sulfide.says': 'Nitrate fused with something that burns can explode.',
+  'gate.nitrate-fused-with-organic-or-sulfide.asks': 'Not done while an organic salt, sulfide, thiocyanate or hexacyanoferrate is likely.',
+  'gate.concentrated-acid-on-untested-solid.says': 'Concentrated acid on a solid nobody has tried spits.',
+  'gate.concentrated-acid-on-untested-solid.asks': 'A speck first, the mouth of the tube away from everybody. {hood}',
+  'gate.fluoride-with-acid.says': 'Fluoride with acid gives hydrogen fluoride.',
+  'gate.fluoride-with-acid.asks': 'A plastic dish, calcium gluconate gel at hand. {hood}',
+  'gate.cyanide-from-complexes.says':
+    'Hexacyanoferrate or thiocyanate with warm or concentrated acid gives hydrogen cyanide, carbon monoxide or carbonyl sulfide.',
+  'gate.cyanide-from-complexes.asks': 'Never smelt. {hood}',
+  'gate.oxalate-with-concentrated-acid.says': 'Oxalate with concentrated acid gives carbon monoxide.',
+  'gate.oxalate-with-concentrated-acid.asks': '{hood}',
+  'gate.nitrate-heated-strongly.says': 'Nitrates, ammonium nitrate above all, are heated a speck at a time and never closed.',
+  'gate.nitrate-heated-strongly.asks': 'Goggles and a shield; no more than the amount given.',
+  'gate.oxidiser-on-charcoal.says': 'On charcoal these flare: {ions}.',
+  'gate.oxidiser-on-charcoal.asks': 'Heat the sample dry first; a speck, goggles, face away.',
+  'gate.hood': 'Goggles, gloves and the hood; a supervisor where the class says so.',
+  'gate.speck-first': 'a speck is tried first',
+  'gate.compound-wanted': 'the structure or the name of the compound, or that it is none of these',
+  'gate.stop': 'Stop: {warning}',
+  'gate.thallium-is-very-poisonous.says': 'Thallium salts are very poisonous, also through the skin; the harm shows only after days.',
+  'gate.thallium-is-very-poisonous.asks':
+    'Gloves, changed when wetted; the hood for flame, fire and boiling; nothing down the sink; hands washed. A supervisor knows that it is there.',
+
+  // Findings of the review: what was done, and the way back
+  'finding.silver-without-acid.effect':
+    'Without nitric acid, carbonate, hydroxide and other anions of weak acids come down with silver as well: a precipitate here is not proof of a halide.',
+  'finding.silver-without-acid.way-back':
+    'Add dilute nitric acid now and look whether the precipitate stays; next time acidify before the silver nitrate.',
+  'finding.barium-without-acid.effect':
+    'Without acid, carbonate, sulfite, phosphate, borate and other anions of weak acids come down with barium as well: a precipitate here is not proof of sulfate.',
+  'finding.barium-without-acid.way-back':
+    'Add dilute hydrochloric or nitric acid now and look whether the precipitate stays; next time acidify before the barium.',
+  'finding.extract-not-acidified.effect': 'The soda extract is full of carbonate: silver or barium carbonate answers for the anion.',
+  'finding.extract-not-acidified.way-back':
+    'Take a fresh portion, make it just acid with nitric acid, boil off the carbon dioxide, then add the reagent.',
+  'finding.wrong-acid-before-silver.effect': 'Hydrochloric acid brings silver down as the chloride by itself: the precipitate is the acid’s.',
+  'finding.wrong-acid-before-silver.way-back': 'Take a fresh portion and acidify it with nitric acid.',
+  'finding.wrong-acid-before-barium.effect': 'Sulfuric acid brings barium down as the sulfate by itself: the precipitate is the acid’s.',
+  'finding.wrong-acid-before-barium.way-back': 'Take a fresh portion and acidify it with nitric or hydrochloric acid.',
+  'finding.barium-chloride-with-silver-group.effect':
+    'Silver, lead or mercury(I) may be there, and barium chloride’s own chloride brings them down: the white precipitate need not be a sulfate.',
+  'finding.barium-chloride-with-silver-group.way-back': 'Take a fresh portion and use barium nitrate with nitric acid.',
+  'finding.nitric-acid-makes-sulfate.effect':
+    'Nitric acid makes sulfate of sulfite, sulfide and thiosulfate: the barium sulfate may be of its making.',
+  'finding.nitric-acid-makes-sulfate.way-back':
+    'Take a fresh portion, acidify it with hydrochloric acid, boil the gases off, and use barium chloride.',
+  'finding.concentrated-acid-untried.effect':
+    'Concentrated acid on so much of a sample that nobody has tried: it may spit, fume or worse, and what comes is too much to tell gases apart by.',
+  'finding.concentrated-acid-untried.way-back': 'Keep the mouth of the tube away from everybody, in the hood; next time a speck first.',
+  'finding.concentrated-acid-on-oxidiser.effect':
+    'What was seen speaks for a chlorate, a permanganate or their like: with concentrated acid these explode.',
+  'finding.concentrated-acid-on-oxidiser.way-back': 'Do not go on. Do not warm it. Tell the supervisor, and let it stand behind the sash.',
+  'finding.gas-counted-twice.effect': 'This gas came with dilute acid already: concentrated acid drives the same one off, and it is no second anion.',
+  'finding.gas-counted-twice.way-back': 'Drive it off with dilute acid until no more comes, then the concentrated acid on what is left.',
+  'finding.hydrochloric-acid-as-solvent.effect': 'Silver, lead or mercury(I) may be there: hydrochloric acid leaves them behind as white chlorides.',
+  'finding.hydrochloric-acid-as-solvent.way-back': 'Take a fresh portion and dissolve it in dilute nitric acid.',
+  'finding.sulfuric-acid-as-solvent.effect': 'Barium, strontium, lead or calcium may be there: sulfuric acid leaves them behind as white sulfates.',
+  'finding.sulfuric-acid-as-solvent.way-back': 'Take a fresh portion and dissolve it in dilute nitric acid.',
+  'finding.acid-and-alkali-swamp-the-tube.effect':
+    'So much acid and alkali went in that the portion is a small part of the tube: a faint precipitate or colour is missed.',
+  'finding.acid-and-alkali-swamp-the-tube.way-back':
+    'Take a fresh portion and neutralise it with stronger acid or alkali, drop by drop; or concentrate this one first.',
+  'finding.oxidant-with-warm-hydrochloric-acid.effect':
+    'Warm hydrochloric acid takes the colour from permanganate and dichromate by itself: the fading is no sign of the sample.',
+  'finding.oxidant-with-warm-hydrochloric-acid.way-back': 'Use a fresh cold portion with dilute sulfuric acid.',
+  'finding.brown-ring-disturbed.effect':
+    'The layers were mixed or warmed: the ring is torn, and the nitrosyl complex goes when warm. No ring now says nothing.',
+  'finding.brown-ring-disturbed.way-back': 'A fresh cold portion; let the acid run down the inclined tube and do not move it.',
+  'finding.brown-ring-while-hot.effect': 'The tube was warm when the acid went in: the brown complex does not last in the warm.',
+  'finding.brown-ring-while-hot.way-back': 'A fresh portion, cooled under the tap before the acid goes in.',
+  'finding.nitrite-not-destroyed.effect': 'Nitrite gives the brown of the ring as well: with it there the ring says nothing of nitrate.',
+  'finding.nitrite-not-destroyed.way-back':
+    'Boil a fresh portion with sulfamic acid or urea until no more gas comes, show that nitrite is gone, then the ring.',
+  'finding.ring-with-coloured-anions.effect':
+    'Bromide, iodide, chromate or thiocyanate colours the layer under strong acid by itself: a brown zone need not be the ring.',
+  'finding.ring-with-coloured-anions.way-back': 'Remove them first with silver sulfate, or boil a portion with zinc and alkali and test for ammonia.',
+  'finding.chromyl-chloride-wet.effect': 'Water takes chromyl chloride apart: nothing red distils, whatever there is of chloride.',
+  'finding.chromyl-chloride-wet.way-back': 'Use the dry sample, ground with solid dichromate, in a dry tube.',
+  'finding.chromyl-chloride-of-heavy-metals.effect':
+    'The chlorides of mercury, silver and lead hardly give chromyl chloride: that none came does not rule chloride out.',
+  'finding.chromyl-chloride-of-heavy-metals.way-back': 'Make a soda extract, dry a part of it, and use that.',
+  'finding.oxidant-in-excess-for-layer.effect':
+    'So much chlorine water takes iodine on to colourless iodate, and pales bromine: a layer without colour says nothing.',
+  'finding.oxidant-in-excess-for-layer.way-back': 'A fresh portion, the oxidant drop by drop, shaking and looking at the layer after each.',
+  'finding.molybdate-from-arsenate-or-silicate.effect': 'Arsenate and silicate turn molybdate yellow as phosphate does.',
+  'finding.molybdate-from-arsenate-or-silicate.way-back':
+    'Reduce and remove arsenic with sulfide first, and see whether the yellow comes cold and settles; magnesia mixture tells silicate apart.',
+  'finding.halide-by-silver-alone.effect':
+    'All three halides, and thiocyanate and cyanide, come down with silver: the pale ones are not told apart by their colour alone.',
+  'finding.halide-by-silver-alone.way-back':
+    'Try the precipitate with dilute and with concentrated ammonia, and do the layer test with chlorine water.',
+  'finding.chloride-beside-other-halides.effect': 'Bromide, iodide or thiocyanate was found too, and their silver salts hide the chloride’s.',
+  'finding.chloride-beside-other-halides.way-back':
+    'Remove them first: warm with persulfate or nitric acid until no more halogen comes, then silver nitrate; or the chromyl chloride test on the dry sample.',
+  'finding.sulfur-anions-in-one-tube.effect':
+    'Sulfite, sulfide and thiosulfate were told from one tube: with acid they make each other’s gases and sulfur.',
+  'finding.sulfur-anions-in-one-tube.way-back':
+    'Bring sulfide down with cadmium carbonate, part it; sulfite with strontium nitrate; thiosulfate from what is left.',
+  'finding.conclusion-without-step.effect': 'The conclusion cites no line of the notebook: nobody can follow it.',
+  'finding.conclusion-without-step.way-back': 'Cite the lines it rests on.',
+  'finding.confirmed-without-confirmation.effect':
+    'It is called confirmed, but no reaction that shows it stands in the notebook: it was told by elimination or by a hint.',
+  'finding.confirmed-without-confirmation.way-back': 'Do a confirmatory test, or call it likely.',
+  'finding.one-positive-of-two.effect': 'One positive test stands in the notebook where the class asks for two that do not depend on each other.',
+  'finding.one-positive-of-two.way-back': 'Do a second test by another reaction, or call it present.',
+  'finding.claimed-against-a-test.effect': 'A test in the notebook speaks clearly against this ion.',
+  'finding.claimed-against-a-test.way-back': 'Look at that line again: amend it if it was misread, or withdraw the conclusion.',
+  'finding.absent-but-untested.effect': 'It is called absent, and no test in the notebook could have shown it.',
+  'finding.absent-but-untested.way-back': 'Test for it, or leave it open.',
+  'finding.absent-but-likely.effect': 'It is called absent, and what is written speaks for it.',
+  'finding.absent-but-likely.way-back': 'Look at the lines that speak for it; repeat the test if one was misread.',
+  'finding.pair-cannot-share.effect': 'These two cannot stand in one clear solution: they come down together, or take each other apart.',
+  'finding.pair-cannot-share.way-back': 'One of the two was misread, or the sample is no solution: see which line speaks against which.',
+  'finding.charges-do-not-balance.effect': 'The salt as concluded carries a charge: an ion is missing, or one too many.',
+  'finding.charges-do-not-balance.way-back': 'Name a cation and an anion that belong together, or look for the one that is missing.',
+  'finding.hydrate-water-ignored.effect': 'Drops of water stood in the cool part of the tube, and the formula has none.',
+  'finding.hydrate-water-ignored.way-back': 'Name the hydrate, or dry the sample and heat it again.',
+  'finding.colour-of-the-reagent.effect':
+    'What is cited would look the same with water in place of the sample: it is the reagent’s colour, and no sign of the ion.',
+  'finding.colour-of-the-reagent.way-back': 'Run a blank beside it, and cite what differs from it.',
+  'finding.blank-not-blank.effect':
+    'The blank, with water in place of the sample, shows what water cannot: a reagent, the water or the tube is contaminated. The run counts for nothing; it is kept with this reason.',
+  'finding.blank-not-blank.way-back': 'Clean tubes, fresh water, a fresh bottle: the blank first, and once it is blank the sample again beside it.',
+  'finding.known-does-not-show.effect':
+    'The known positive beside it does not show what it must: the reagent has gone stale or a condition was missed, so that what the sample showed, or did not, says nothing. The run counts for nothing; it is kept with this reason.',
+  'finding.known-does-not-show.way-back': 'A fresh bottle, the conditions of the test once more, the known first; then the sample again beside it.',
+  'finding.known-without-it-shows.effect':
+    'The known negative beside it shows what it must not: something in the bottles or the tubes answers for the sample. The run counts for nothing; it is kept with this reason.',
+  'finding.known-without-it-shows.way-back': 'Clean tubes and fresh bottles; then known and sample again, side by side.',
+  'finding.dry-litmus.effect': 'Dry litmus does not answer to a gas: no change means nothing.',
+  'finding.dry-litmus.way-back': 'Moisten a fresh paper with distilled water and hold it over the tube again, not touching the glass.',
+  'finding.flame-without-cleaning.effect':
+    'The wire was not shown clean: a yellow flash may be sodium from fingers, and other colours may be the last sample’s.',
+  'finding.flame-without-cleaning.way-back':
+    'Dip the wire in concentrated hydrochloric acid and heat it until it gives no colour; then the sample again.',
+  'finding.bead-on-colourless-sample.effect': 'A white sample has none of the metals that colour a bead: a colourless bead tells nothing new.',
+  'finding.bead-on-colourless-sample.way-back': 'Leave the bead out, unless manganese or chromium could be there in a pale salt.',
+  'finding.bead-overloaded.effect': 'Too much sample: the bead is so dark that its colour cannot be read.',
+  'finding.bead-overloaded.way-back': 'Knock the bead off, make a fresh glassy one, and touch one or two grains with it.',
+  'finding.cobalt-nitrate-on-coloured-residue.effect':
+    'The residue had a colour of its own: the colour that cobalt nitrate makes with it cannot be told from that.',
+  'finding.cobalt-nitrate-on-coloured-residue.way-back': 'Cobalt nitrate is for a residue that is white when cold; use a bead or a wet test here.',
+  'finding.residue-read-hot-only.effect':
+    'The colour was read hot alone: several oxides change theirs on cooling, and which do is what tells them apart.',
+  'finding.residue-read-hot-only.way-back': 'Let it cool, write the cold colour; heat once more if the hot one has to be seen again.',
+  'finding.gas-not-tested.effect': 'Gas was seen, but no paper, splint or lime water was tried: which gas it is stays open.',
+  'finding.gas-not-tested.way-back':
+    'Repeat it with a fresh portion and have the papers and the lime water ready before the acid goes in, or the tube over the flame.',
+  'finding.sodium-read-from-a-flash.effect': 'A yellow that flashes and goes is on every wire: only a strong yellow that stays speaks for sodium.',
+  'finding.sodium-read-from-a-flash.way-back':
+    'Clean the wire until it gives none, and look how long the yellow lasts; compare with a sodium salt and a blank.',
+  'finding.potassium-without-cobalt-glass.effect':
+    'Sodium’s yellow hides potassium’s violet: without cobalt glass the flame neither shows potassium nor rules it out.',
+  'finding.potassium-without-cobalt-glass.way-back':
+    'Look at the flame again through cobalt glass, or use cobaltinitrite on a portion free of ammonium.',
+  'finding.carbonate-from-lime-water-alone.effect': 'Sulfur dioxide turns lime water milky too: milky lime water alone is not carbon dioxide.',
+  'finding.carbonate-from-lime-water-alone.way-back':
+    'Smell the gas with care, or hold acid dichromate paper over it; then lead the gas through acid dichromate into lime water.',
+  'finding.smell-of-the-wrong-tube.effect': 'Two gases were smelt over one tube: which came from what cannot be told.',
+  'finding.smell-of-the-wrong-tube.way-back': 'A fresh portion for each gas, one at a time.',
+  'finding.nitric-acid-before-sulfide.effect':
+    'Nitric acid oxidises hydrogen sulfide to sulfur: the pale cloud is no sulfide, and the sulfate it makes takes barium away.',
+  'finding.nitric-acid-before-sulfide.way-back':
+    'Evaporate nearly to dryness with hydrochloric acid, take it up in water, set the acidity, and pass the sulfide again.',
+  'finding.too-acid-for-sulfide.effect': 'In acid this strong cadmium, lead and tin stay in solution and turn up in a later group, or nowhere.',
+  'finding.too-acid-for-sulfide.way-back':
+    'Dilute with water, or add ammonia drop by drop, until the acid is about 0.3 mol/L, and pass the sulfide again.',
+  'finding.too-weakly-acid-for-sulfide.effect': 'In acid this weak zinc, cobalt and nickel sulfides come down with the second group.',
+  'finding.too-weakly-acid-for-sulfide.way-back':
+    'Add dilute hydrochloric acid to 0.3 mol/L and warm: zinc goes back; cobalt and nickel hardly. Better a fresh portion.',
+  'finding.sulfide-without-acid.effect':
+    'Nothing set the acid: zinc, cobalt and nickel sulfides come down beside those of the second group, and the precipitate tells no group.',
+  'finding.sulfide-without-acid.way-back': 'Take a fresh portion, add dilute hydrochloric acid to about 0.3 mol/L, and pass the sulfide again.',
+  'finding.sulfide-not-boiled-off.effect':
+    'Hydrogen sulfide is still there: with ammonia the sulfides of the fourth group come down among the hydroxides of the third.',
+  'finding.sulfide-not-boiled-off.way-back': 'Acidify, boil until lead acetate paper stays white, and add the ammonia again.',
+  'finding.iron-not-oxidised.effect':
+    'Sulfide has made iron(II) of iron(III), and ammonia with ammonium chloride leaves iron(II) partly up: iron is missed, or found again with the fourth group.',
+  'finding.iron-not-oxidised.way-back': 'Acidify, boil with a few drops of nitric acid until yellow, then ammonium chloride and ammonia.',
+  'finding.ammonium-chloride-left-out.effect':
+    'Without ammonium chloride the ammonia is strong enough to bring magnesium and manganese down with the third group.',
+  'finding.ammonium-chloride-left-out.way-back': 'Acidify, add ammonium chloride (about 0.3 g to 2 mL), and make it just basic again.',
+  'finding.ammonia-in-great-excess.effect':
+    'So much ammonia keeps chromium and some aluminium in solution, and brings manganese down as it browns in air.',
+  'finding.ammonia-in-great-excess.way-back': 'Boil the excess off until the smell is faint, and filter at once.',
+  'finding.interfering-anion-left.effect':
+    'Phosphate, oxalate, fluoride or borate brings barium, strontium, calcium and magnesium down with the third group, or keeps iron and aluminium up.',
+  'finding.interfering-anion-left.way-back':
+    'Remove it before this group: oxalate by ignition, fluoride and borate by evaporating with hydrochloric acid, phosphate with zirconyl chloride.',
+  'finding.chromate-without-acetic-acid.effect':
+    'Without acetic acid strontium chromate comes down too: the yellow precipitate is not proof of barium.',
+  'finding.chromate-without-acetic-acid.way-back': 'Add acetic acid and sodium acetate: what stays is barium chromate.',
+  'finding.barium-not-removed.effect': 'Barium is still in this solution, and sulfate, gypsum water and oxalate take it for strontium or calcium.',
+  'finding.barium-not-removed.way-back':
+    'Bring barium down with chromate in acetic acid, part it, bring the rest down as carbonate again, and go on with that.',
+  'finding.iron-masks-cobalt.effect': 'Iron(III) colours thiocyanate red and hides the blue of cobalt.',
+  'finding.iron-masks-cobalt.way-back': 'Add sodium fluoride until the red is gone, then the solvent again.',
+  'finding.chloride-in-bismuthate-test.effect':
+    'Chloride takes up the bismuthate and the permanganate it makes: a colour that does not come says nothing.',
+  'finding.chloride-in-bismuthate-test.way-back': 'Boil to dryness with nitric acid, or use a portion in nitric acid alone.',
+  'finding.iron-ii-with-dimethylglyoxime.effect': 'Iron(II) gives dimethylglyoxime a red of its own in ammonia: it may be taken for nickel.',
+  'finding.iron-ii-with-dimethylglyoxime.way-back':
+    'Oxidise the iron with a drop of peroxide and hold it with tartrate, then ammonia and dimethylglyoxime.',
+  'finding.fusion-too-little-sodium.effect':
+    'Too little sodium for the compound: nitrogen and sulfur stay together as thiocyanate, halogen is left bound, and the extract is brown.',
+  'finding.fusion-too-little-sodium.way-back': 'Fuse again with about as much sodium as compound by bulk, red hot.',
+  'finding.fusion-too-much-sodium.effect': 'So much sodium is left that plunging the tube is dangerous.',
+  'finding.fusion-too-much-sodium.way-back':
+    'Let the tube go quite cold; destroy the sodium with propan-2-ol drop by drop in the hood; fuse again with a piece the size of a pea’s half.',
+  'finding.fusion-not-red.effect': 'The tube was never red: carbon is unburnt, and what the compound holds is only partly turned into ions.',
+  'finding.fusion-not-red.way-back': 'Fuse again, gently until the vapours have gone, then to full redness for a minute.',
+  'finding.fusion-extract-weak.effect':
+    'One tube in much water, not boiled down: the extract is too weak for faint tests, and their silence proves nothing.',
+  'finding.fusion-extract-weak.way-back': 'Boil the extract down to a third, or fuse two or three tubes into the same dish.',
+  'finding.extract-coloured-but-used.effect': 'The extract was coloured: the fusion failed, and every test done on it may lie.',
+  'finding.extract-coloured-but-used.way-back': 'Fuse a fresh portion, red hot with sodium enough, until the extract is clear and colourless.',
+  'finding.extract-cloudy-but-used.effect': 'The extract was cloudy: carbon or glass in it is taken for a precipitate.',
+  'finding.extract-cloudy-but-used.way-back': 'Filter it again through a wet paper, and repeat the test.',
+  'finding.extract-not-alkaline-but-used.effect': 'The extract did not turn red litmus blue: there was no sodium to spare, or it was lost.',
+  'finding.extract-not-alkaline-but-used.way-back': 'Fuse again with a fresh dry piece of sodium.',
+  'finding.nitrogen-acid-before-the-boil.effect':
+    'Acid before the iron was boiled with the extract: the cyanide left as gas, poisonous, and no blue can come.',
+  'finding.nitrogen-acid-before-the-boil.way-back': 'A fresh portion: iron(II), boil while alkaline, then acid, in the hood.',
+  'finding.nitric-acid-in-the-nitrogen-test.effect':
+    'Nitric acid oxidises the iron(II) and the hexacyanoferrate: the blue goes green or does not come.',
+  'finding.nitric-acid-in-the-nitrogen-test.way-back': 'Acidify with dilute sulfuric acid.',
+  'finding.silver-on-unboiled-extract.effect': 'Cyanide and sulfide were not boiled out with nitric acid: silver answers them as it does a halide.',
+  'finding.silver-on-unboiled-extract.way-back':
+    'A fresh portion: make it acid with nitric acid, boil some minutes in the hood, then silver nitrate.',
+  'finding.lead-without-acetic-acid.effect': 'Without acetic acid the alkali brings down lead hydroxide and hides the sulfide.',
+  'finding.lead-without-acetic-acid.way-back': 'Make a fresh portion acid with acetic acid, then lead acetate.',
+  'finding.nitroprusside-in-acid.effect': 'Nitroprusside answers sulfide in alkali only: in acid its silence proves nothing.',
+  'finding.nitroprusside-in-acid.way-back': 'A fresh portion of the alkaline extract, nothing but nitroprusside added.',
+  'finding.layer-test-flooded-with-oxidant.effect':
+    'So much chlorine at once takes iodine on to colourless iodate and pales bromine: a colourless layer proves nothing.',
+  'finding.layer-test-flooded-with-oxidant.way-back': 'A fresh acid portion, and chlorine water drop by drop, shaking and looking after each few.',
+  'finding.copper-wire-not-clean.effect': 'The wire was not shown free of green by itself: what is seen may be the last sample’s halogen.',
+  'finding.copper-wire-not-clean.way-back':
+    'Heat the wire until it gives no green, let it cool, then the sample again, and a halogen-free compound beside it.',
+  'finding.ammoniacal-silver-left-standing.effect': 'Ammoniacal silver left standing may explode.',
+  'finding.ammoniacal-silver-left-standing.way-back': 'Make it acid with dilute nitric acid at once, and pour it into the silver jar.',
+  'finding.nitro-test-read-late.effect': 'Air browns iron(II) hydroxide by itself after a few minutes: late brown is no nitro group.',
+  'finding.nitro-test-read-late.way-back': 'Repeat with fresh iron(II) beside a blank, and read within a minute.',
+  'finding.hydroxamate-without-plain-iron.effect': 'A colour with iron(III) alone, from a phenol or an enol, looks like a hydroxamate.',
+  'finding.hydroxamate-without-plain-iron.way-back': 'Do the plain iron(III) chloride test beside it.',
+  'finding.permanganate-with-easy-groups.effect': 'Aldehydes, phenols and aromatic amines brown permanganate as a double bond does.',
+  'finding.permanganate-with-easy-groups.way-back': 'Try bromine beside it: addition takes its colour without fumes.',
+  'finding.no-excess-step.effect':
+    'Only the first drops were looked at: whether the hydroxide dissolves in excess is half of what the base can tell.',
+  'finding.no-excess-step.way-back': 'Go on adding the same base, well past the first precipitate, and look again.',
+  'finding.excess-at-once.effect':
+    'The base went in all at once: a precipitate that dissolves in excess was never to be seen, and clear now does not mean clear before.',
+  'finding.excess-at-once.way-back': 'Take a fresh portion and add the base drop by drop, looking after each.',
+  'finding.read-too-soon.effect': 'This precipitate takes minutes, and scratching, to come: none at once says nothing yet.',
+  'finding.read-too-soon.way-back': 'Scratch the glass, let it stand five minutes or longer, and look again.',
+  'finding.nothing-written.effect':
+    'The test was done and nothing was written of it: what was seen is lost, and the deduction takes the test as not done.',
+  'finding.nothing-written.way-back': 'Write it now, if the tube still stands; “no change” counts too.',
+  'finding.amount-without-precipitate.effect': 'No precipitate, and yet its colour or its habit: one of the two lines is about the liquid.',
+  'finding.amount-without-precipitate.way-back':
+    'Look again: against the light the liquid, then the bottom of the tube; amend the line that is wrong.',
+  'finding.tube-in-use.effect': 'This tube still holds what another test left in it: no portion of the sample went in, and what shows is of that.',
+  'finding.tube-in-use.way-back': 'Take a fresh portion in a clean tube, and give it a letter of its own.',
+  'finding.ammonium-sought-too-late.effect':
+    'An ammonium reagent went into this tube before: the ammonia driven off is the reagent’s own, and says nothing of the sample.',
+  'finding.ammonium-sought-too-late.way-back': 'Take a fresh portion of the untouched sample and warm it with sodium hydroxide alone.',
+  'finding.potassium-sought-with-ammonium.effect':
+    'Ammonium gives the same precipitate as potassium, and an ammonium reagent went in before: the precipitate is the reagent’s.',
+  'finding.potassium-sought-with-ammonium.way-back':
+    'Take a fresh portion of the untouched sample; where ammonium is in the sample itself, boil it with sodium hydroxide until no more ammonia comes, then acidify.',
+  'finding.alkali-metal-sought-after-its-reagent.effect': 'A reagent of the same metal went into this tube before: what shows is the reagent’s.',
+  'finding.alkali-metal-sought-after-its-reagent.way-back':
+    'Seek sodium and potassium on the untouched sample, or on a portion that only ammonium reagents went into.',
+  'finding.whole-sample-used.effect':
+    'All of the sample is in the tubes now: nothing is left to repeat a test that went wrong, or to seek ammonium on.',
+  'finding.whole-sample-used.way-back':
+    'Stop, and see which portions still stand unmixed; ask for more before the next test. Next time keep a third in the jar.',
+  'finding.tap-water-with-silver.effect': 'Tap water holds chloride: with silver nitrate it clouds by itself.',
+  'finding.tap-water-with-silver.way-back': 'Take a fresh portion, with distilled water, and run a blank of the water beside it.',
+
   // What was seen
   'seen.line-written': '{what}{after}{doubt}{when}',
   'seen.after': ' after {after}',

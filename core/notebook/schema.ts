@@ -1,7 +1,6 @@
 import { z } from 'zod'
 import { stepSchema, type Known } from '../tube'
-import { CHANNEL_BY_ID } from '../channels'
-import { CERTAINTIES, EYES } from '../vocabulary'
+import { CERTAINTIES, EYES, isChannel } from '../vocabulary'
 
 /** One thing seen, as written down. `value` is free text checked against the channel's words where it has any. */
 export const observationSchema = z
@@ -23,7 +22,7 @@ export const observationSchema = z
     of: z.string().max(64).optional(),
   })
   .superRefine((observation, context) => {
-    if (!CHANNEL_BY_ID.has(observation.channel))
+    if (!isChannel(observation.channel))
       context.addIssue({ code: 'custom', path: ['channel'], message: 'a channel of the vocabulary (see "catalogue")' })
   })
 export type Observation = Known<z.infer<typeof observationSchema>>

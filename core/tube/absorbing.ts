@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import type { Shift } from '../equilibrium'
 import { gasById } from '../species'
 import { StepError, type Done } from './jar'
@@ -5,7 +6,7 @@ import { release, settleEquilibrium, type Vessel } from './vessel'
 
 /** Gas led into a liquid, mol by id: what it does not take up goes on. */
 export function absorb(vessel: Vessel, gases: ReadonlyMap<string, number>, shift: Shift | undefined): Done {
-  if (vessel.volume_mL === 0) throw new StepError('through', 'a vessel with liquid in it')
+  if (vessel.volume_mL === 0) throw new StepError('through', message('refusal.liquid'))
   const withShare = (share: number): ReturnType<typeof release> => {
     const totals = Float64Array.from(vessel.totals)
     for (const [id, mol] of gases)

@@ -1,23 +1,13 @@
+import { message } from '../messages/message'
 import type { Shift } from '../equilibrium'
 import { dryPhase, findReagent, findSolid, findSolvent, molarMass, type OrganicSolvent, type Solution, type SolventData } from '../species'
 import { celsius, DROP_mL } from '../units'
 import { together } from './heating'
 import { StepError, volumeOf, wetDry, type Bench, type Conditions, type Done } from './jar'
 import { pourAgents } from './matter'
+import type { Until } from './operations/add'
+import type { StepOf } from './procedure'
 import { emptyVessel, gasPressures, pour, release, settleEquilibrium, split, type Vessel } from './vessel'
-
-/** Signs up to which a reagent is added. */
-export const UNTILS = ['just-basic', 'just-acidic', 'no-more-gas', 'no-more-precipitate', 'dissolved', 'excess'] as const
-type Until = (typeof UNTILS)[number]
-
-/** A reagent and how much of it: a mass, a volume, drops, or drops until something is seen. */
-interface Addition {
-  readonly reagent: string
-  readonly mg?: number | undefined
-  readonly mL?: number | undefined
-  readonly drops?: number | undefined
-  readonly until?: Until | undefined
-}
 
 export function strengthened(solution: Solution, conditions: Conditions): Solution {
   const factor = conditions.strength ?? 1
@@ -26,7 +16,7 @@ export function strengthened(solution: Solution, conditions: Conditions): Soluti
 
 const MOST_DROPS = 80
 
-export function addTo(bench: Bench, step: Addition, start: Vessel): Done {
+export function addTo(bench: Bench, step: StepOf<'add'>, start: Vessel): Done {
   const { conditions } = bench
   const { shift } = conditions
   const vessel = { ...start, headspace: new Map<string, number>() }
@@ -44,7 +34,7 @@ export function addTo(bench: Bench, step: Addition, start: Vessel): Done {
     const { vessel: after, escaped } = one(vessel, volume)
     return { after, poured: poured(volume), escaped, ...between(vessel, reagent, volume, shift) }
   }
-  if (!step.until) throw new StepError('drops', 'one of mL, drops, until')
+  if (!step.until) throw new StepError('drops', message('refusal.no-amount'))
   const drop = conditions.drop_mL ?? DROP_mL
   const done = signOf(step.until, vessel)
   let now: ReturnType<typeof release> = { vessel, escaped: [] }
@@ -92,12 +82,12 @@ function between(vessel: Vessel, reagent: Solution, volume: number, shift: Shift
 }
 
 /** A liquid that does not mix with the water: it takes up what it likes better, as when the tube is shaken. */
-function addSolvent(bench: Bench, step: Addition, solvent: SolventData, vessel: Vessel): Done {
+function addSolvent(bench: Bench, step: StepOf<'add'>, solvent: SolventData, vessel: Vessel): Done {
   const volume = volumeOf(bench, step)
-  if (volume === undefined) throw new StepError('mL', 'mL or drops of the second liquid')
-  if (vessel.volume_mL === 0) throw new StepError('to', 'a vessel with water in it for the second liquid to lie beside')
+  if (volume === undefined) throw new StepError('mL', message('refusal.second-liquid'))
+  if (vessel.volume_mL === 0) throw new StepError('to', message('refusal.no-water'))
   if (vessel.second && vessel.second.solvent.id !== solvent.id)
-    throw new StepError('reagent', `no second solvent: ${vessel.second.solvent.name} is in the tube already`)
+    throw new StepError('reagent', message('refusal.two-solvents', { solvent: vessel.second.solvent.name }))
   const second = { solvent, volume_mL: (vessel.second?.volume_mL ?? 0) + volume }
   return { after: settleEquilibrium({ ...vessel, second, settled: true }, bench.conditions.shift) }
 }
@@ -109,9 +99,9 @@ const MEDIA: Readonly<Record<SolventData['family'], OrganicSolvent>> = {
   hydrocarbon: 'hydrocarbon',
 }
 /** A solvent on the unknown alone: what it is dissolved in. */
-function addMedium(bench: Bench, step: Addition, solvent: SolventData, vessel: Vessel): Done {
+function addMedium(bench: Bench, step: StepOf<'add'>, solvent: SolventData, vessel: Vessel): Done {
   const volume = volumeOf(bench, step)
-  if (volume === undefined) throw new StepError('mL', 'mL or drops of the solvent')
+  if (volume === undefined) throw new StepError('mL', message('refusal.solvent'))
   const organic = pourAgents(vessel.organic, { solvent: MEDIA[solvent.family] }, volume)
   return { after: settleEquilibrium({ ...vessel, organic, volume_mL: vessel.volume_mL + volume }, bench.conditions.shift) }
 }

@@ -1,9 +1,10 @@
 import type { Shift } from '../equilibrium'
+import { CHANGES, SWEEPS_L } from './changes'
 import type { Event } from './event'
 import { together } from './heating'
 import type { Bench, Done } from './jar'
 import { settleOrganic } from './organic'
-import { minutesOf, onlyLooks, operationOf, vesselOf, type Step } from './procedure'
+import { minutesOf, onlyLooks, ofStep, vesselOf, type Step } from './procedure'
 import { SAMPLE } from './sample'
 import { emptyVessel, release, strip } from './vessel'
 
@@ -15,7 +16,7 @@ import { emptyVessel, release, strip } from './vessel'
 export function perform(bench: Bench, step: Step): { bench: Bench; event: Event } {
   const id = vesselOf(step)
   const before = { ...(bench.vessels.get(id) ?? emptyVessel(id)), reacted: new Map<string, number>() }
-  const done = withOrganics(operationOf(step).changes(bench, step, before), step, bench.conditions.shift)
+  const done = withOrganics(ofStep(CHANGES, step, bench, before), step, bench.conditions.shift)
   const vessels = new Map(bench.vessels)
   for (const v of done.others ?? []) vessels.set(v.id, v)
   // The jar itself is no vessel: what was held in the flame is burnt.
@@ -41,7 +42,7 @@ function withOrganics(done: Done, step: Step, shift: Shift | undefined): Done {
   const settled = settleOrganic(done.after, minutesOf(step), shift)
   let gone = release(settled, shift)
   // Gas that only now was made is driven off as well.
-  const { sweeps_L } = operationOf(step)
+  const sweeps_L = SWEEPS_L[step.do]
   if (sweeps_L !== undefined && (settled.organic?.happened.size ?? 0) > 0)
     gone = together(gone, strip(gone.vessel, sweeps_L * minutesOf(step), shift))
   const escaped = [...(done.escaped ?? []), ...gone.escaped]

@@ -1,25 +1,13 @@
 import { COMPONENT_INDEX, COMPONENTS, findReagent, inComponents, saltById, type Stoichiometry } from '../species'
 import type { Structure } from '../structure'
 import { NO_ORGANICS } from './matter'
+import { FUSED_mg } from './operations/fuse'
+import type { StepOf } from './procedure'
 import { emptyVessel, pour, settleEquilibrium, type Vessel } from './vessel'
 
-export const FUSED_WITH = ['sodium', 'zinc-carbonate'] as const
-export const FUSION_HEATS = ['red', 'poor'] as const
-
-/** How a compound is fused. */
-interface Fuse {
-  readonly with: (typeof FUSED_WITH)[number]
-  readonly heating: (typeof FUSION_HEATS)[number]
-  readonly sodium_mg?: number | undefined
-  readonly sample_mg?: number | undefined
-  readonly tubes: number
-  readonly water_mL: number
-  readonly toFraction: number
-}
+type Fuse = StepOf<'fuse'>
 
 const SODIUM_g_mol = 22.99
-/** mg of sodium and of compound where a step does not say. */
-export const FUSED_mg = { sodium: 60, sample: 50 }
 
 const groups = (s: Structure, ...ids: readonly (keyof Structure['groups'])[]): number => ids.reduce((sum, id) => sum + (s.groups[id] ?? 0), 0)
 

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import type { Shift } from '../equilibrium'
 import { isDryIon } from '../species'
 import { BOILING, ROOM, type Celsius } from '../units'
@@ -17,7 +18,7 @@ export const dryOnly = (vessel: Vessel): boolean => vessel.volume_mL === 0 && ve
 
 /** Heats a dry vessel through stages; the gases of all of them stand in its mouth. */
 export function heatDry(vessel: Vessel, stages: readonly Heating[], to_C?: number): Done {
-  if ([...vessel.dry.keys()].some(isDryIon)) throw new StepError('vessel', 'a solid whose salts are known: what fire does to it hangs on them')
+  if ([...vessel.dry.keys()].some(isDryIon)) throw new StepError('vessel', message('refusal.unknown-salts'))
   const roasted: RoastStage[] = []
   let dry = vessel.dry
   const headspace = new Map<string, number>()
@@ -34,7 +35,7 @@ export function heat(vessel: Vessel, temperature: Celsius, time_min: number, str
   held(vessel, 'vessel')
   if (dryOnly(vessel)) return heatDry(vessel, ['gently'], temperature)
   if (vessel.volume_mL === 0 && vessel.organic) return { after: { ...vessel, temperature } }
-  if (vessel.volume_mL === 0) throw new StepError('vessel', 'a liquid, or a dry solid, to heat')
+  if (vessel.volume_mL === 0) throw new StepError('vessel', message('refusal.nothing-to-heat'))
   const hot = wetDry(rested({ ...vessel, temperature, settled: false }, 0))
   let gone = release(settleEquilibrium(hot, shift), shift)
   const slow = hydrolyses(vessel)
@@ -66,7 +67,7 @@ export function together(first: ReturnType<typeof release>, then: ReturnType<typ
 const STEAM_PER_mL = 1.63
 
 export function concentrate(vessel: Vessel, toFraction: number, shift: Shift | undefined): Done {
-  if (vessel.volume_mL === 0) throw new StepError('vessel', 'a liquid to boil down')
+  if (vessel.volume_mL === 0) throw new StepError('vessel', message('refusal.nothing-to-boil-down'))
   const away = vessel.volume_mL * (1 - toFraction)
   const boiled = heat(vessel, BOILING, away / BOILED_mL, STEAM_PER_mL * away, away, shift)
   return { ...boiled, after: settleEquilibrium({ ...boiled.after, temperature: ROOM, settled: true }, shift) }

@@ -1,3 +1,4 @@
+import { message, say, type Message } from '../messages'
 import type { Shift } from '../equilibrium'
 import {
   COMPONENTS,
@@ -43,14 +44,22 @@ export interface Bench {
 /** So much of a gas. */
 export type Passed = Pick<Escaped, 'gas' | 'mol'>
 
+/** What another part said of why, as it said it. */
+const asWritten = (text: string): Message => message('refusal.as-written', { text })
+
 /** Thrown when a step cannot be done; `path` is relative to the step. */
 export class StepError extends Error {
   constructor(
     readonly path: string,
-    readonly expected: string,
+    readonly reason: Message,
   ) {
-    super(`${path}: expected ${expected}`)
+    super(`${path}: expected ${say(reason)}`)
     this.name = 'StepError'
+  }
+
+  /** What would have done, in words. */
+  get expected(): string {
+    return say(this.reason)
   }
 }
 
@@ -92,7 +101,7 @@ export function openJar(sample: Sample | Powder | Nothing): Jar {
   try {
     return { kind: 'organic', structure: structureOf(sample.organic.smiles), mg: sample.organic.mg }
   } catch (error) {
-    if (error instanceof UnreadStructure) throw new StepError('sample.organic.smiles', error.expected)
+    if (error instanceof UnreadStructure) throw new StepError('sample.organic.smiles', asWritten(error.expected))
     throw error
   }
 }
@@ -102,12 +111,12 @@ function saltNamed(formula: string, path: string): Pick<Salt, 'id' | 'formula'> 
   try {
     salt = findSalt(formula)
   } catch (error) {
-    throw new StepError(path, error instanceof Error ? error.message : 'a formula')
+    throw new StepError(path, asWritten(error instanceof Error ? error.message : 'a formula'))
   }
   if (salt) return salt
   // A hydrate's salt without its water is another powder, of the same ions.
   const phase = dryPhase(formula)
-  if (!phase) throw new StepError(path, `a bench salt in scope (see "catalogue"), not ${formula}`)
+  if (!phase) throw new StepError(path, message('refusal.salt', { formula }))
   return phase
 }
 
@@ -121,13 +130,13 @@ function solutionOf(ions: Readonly<Record<string, number>>): Solution {
     } catch {
       ion = undefined
     }
-    if (!ion) throw new StepError(`sample.solution.ions.${text}`, 'an ion in scope (see "catalogue")')
+    if (!ion) throw new StepError(`sample.solution.ions.${text}`, message('refusal.ion'))
     sum[ion] = (sum[ion] ?? 0) + n
     charge += n * chargeOf(ion)
   }
   const total = Object.values(ions).reduce((a, b) => a + b, 0)
   if (Math.abs(charge) > 1e-6 * Math.max(total, 1e-9))
-    throw new StepError('sample.solution.ions', `charges that balance; these add up to ${charge.toPrecision(3)} mmol/mL`)
+    throw new StepError('sample.solution.ions', message('refusal.charges', { charge: charge.toPrecision(3) }))
   const totals = new Float64Array(COMPONENTS.length)
   for (const [component, n] of inComponents(sum).terms) totals[component] = n
   return { label: 'sample solution', reagent: 'sample', molarity: total, totals, water: 55.3, caution: '' }
@@ -154,7 +163,7 @@ export interface Done {
 
 export function held(vessel: Vessel, path: string): Vessel {
   if (vessel.volume_mL === 0 && vessel.dry.size === 0 && vessel.headspace.size === 0 && !vessel.ignited && !vessel.roasted && !vessel.organic)
-    throw new StepError(path, `a vessel that holds something; ${vessel.id} is empty`)
+    throw new StepError(path, message('refusal.empty', { vessel: vessel.id }))
   return vessel
 }
 

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { structureOf } from '../structure'
 import { celsius, ROOM } from '../units'
 import { ashOf } from './fusion'
@@ -34,8 +35,8 @@ const SPUN_min = 2
 /** The liquid over a solid into another vessel. */
 export function partLiquid(bench: Bench, step: { readonly vessel: string; readonly liquidInto: string }, vessel: Vessel): Done {
   const settle = (v: Vessel): Vessel => settleEquilibrium(v, bench.conditions.shift)
-  if (vessel.volume_mL === 0) throw new StepError('vessel', `a vessel with liquid in it; ${vessel.id} has none`)
-  if (step.liquidInto === step.vessel) throw new StepError('liquidInto', 'another vessel than the one that keeps the solid')
+  if (vessel.volume_mL === 0) throw new StepError('vessel', message('refusal.no-liquid', { vessel: vessel.id }))
+  if (step.liquidInto === step.vessel) throw new StepError('liquidInto', message('refusal.same-vessel'))
   // Spinning, or waiting for a filter, is time as any other.
   const { liquid, rest } = pourOff(settle(rested(vessel, SPUN_min)))
   const into = merge(bench.vessels.get(step.liquidInto) ?? emptyVessel(step.liquidInto), liquid)

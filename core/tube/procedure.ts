@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import type { EvidenceKind } from '../vocabulary'
-import type { Message } from '../messages'
+import type { Message } from '../messages/message'
 import { OPERATIONS } from './operations'
 import type { Operation } from './operations/define'
 import { positive, SAMPLE, sampleSchema, type Known } from './sample'
@@ -26,7 +26,7 @@ export const procedureSchema = z.looseObject({
 export type Procedure = Known<z.infer<typeof procedureSchema>>
 
 /** An operation as whatever works through all of them sees it: of any step, which is its own. */
-type AnyOperation = Pick<Operation, 'effect' | 'apart' | 'sweeps_L'> & {
+type AnyOperation = Pick<Operation, 'effect' | 'apart'> & {
   readonly on: string
   readonly draws?: string
   readonly fills?: string
@@ -35,7 +35,6 @@ type AnyOperation = Pick<Operation, 'effect' | 'apart' | 'sweeps_L'> & {
   readonly shows: (step: Step) => readonly EvidenceKind[]
   readonly minutes?: (step: Step) => number
   readonly says: (step: Step) => Message
-  readonly changes: (...given: readonly unknown[]) => ReturnType<Operation['changes']>
 }
 const BY_NAME: ReadonlyMap<string, AnyOperation> = new Map(
   (OPERATIONS as unknown as readonly AnyOperation[]).map((operation) => [operation.schema.shape.do.value, operation]),

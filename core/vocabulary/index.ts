@@ -122,6 +122,59 @@ export const SMELLS_WRITTEN = [...SMELLS, 'pungent'] as const
 export const LINE_COLOURS = ['violet', 'blue', 'green', 'yellow', 'orange', 'red', 'crimson', 'far red'] as const
 export type LineColour = (typeof LINE_COLOURS)[number]
 
+const PAPER_CHANNELS = PAPERS.map((paper) => `paper.${paper}` as const)
+/** Channels of observation, as the published formats name them: each is one thing to look at, and defined in `core/channels`. */
+export const CHANNEL_IDS = [
+  'appearance.colour',
+  'appearance.form',
+  'smell',
+  'solution.colour',
+  'solution.clarity',
+  'precipitate.present',
+  'precipitate.colour',
+  'precipitate.habit',
+  'precipitate.amount',
+  'precipitate.rests',
+  'precipitate.dissolves',
+  'gas.present',
+  'gas.species',
+  'gas.colour',
+  'gas.smell',
+  'gas.vigour',
+  ...PAPER_CHANNELS,
+  'lime-water',
+  'splint',
+  'rod',
+  'residue.hot',
+  'residue.cold',
+  'sublimate',
+  'water',
+  'crackles',
+  'melts',
+  'chars',
+  'flame.colour',
+  'flame.lasts',
+  'flame.sooty',
+  'flame.line',
+  'bead.hot',
+  'bead.cold',
+  'layer.colour',
+  'layers',
+  'layer.rests',
+  'ring.colour',
+  'heat',
+  'speed',
+  'fades',
+  'solubility',
+  'change',
+  'ash',
+  'melting-point',
+  'boiling-point',
+] as const
+export type ChannelId = (typeof CHANNEL_IDS)[number]
+const KNOWN_CHANNELS: ReadonlySet<string> = new Set(CHANNEL_IDS)
+export const isChannel = (id: string): id is ChannelId => KNOWN_CHANNELS.has(id)
+
 /** How somebody sees colours: the red-green kinds, the rare blue-yellow one, or as most do. */
 export const EYES = ['usual', 'protan', 'deutan', 'tritan'] as const
 export type Eyes = (typeof EYES)[number]

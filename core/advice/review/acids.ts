@@ -55,9 +55,6 @@ const dissolvedFreelyIn = ({ did, steps }: Work, acid: string): boolean =>
 export const ACID_RULES: readonly WorkRule[] = [
   {
     id: 'silver-without-acid',
-    effect:
-      'Without nitric acid, carbonate, hydroxide and other anions of weak acids come down with silver as well: a precipitate here is not proof of a halide.',
-    wayBack: 'Add dilute nitric acid now and look whether the precipitate stays; next time acidify before the silver nitrate.',
     severity: 'weakens',
     // A tube held neutral with acetate on purpose is tried for arsenite, arsenate or chromate, not for a halide.
     undo: inserting(pours('Ag^+'), pouring('HNO3 2 M', 5)),
@@ -72,9 +69,6 @@ export const ACID_RULES: readonly WorkRule[] = [
   },
   {
     id: 'barium-without-acid',
-    effect:
-      'Without acid, carbonate, sulfite, phosphate, borate and other anions of weak acids come down with barium as well: a precipitate here is not proof of sulfate.',
-    wayBack: 'Add dilute hydrochloric or nitric acid now and look whether the precipitate stays; next time acidify before the barium.',
     severity: 'weakens',
     undo: inserting(pours('Ba^2+'), pouring('HCl 2 M', 5)),
     applies: (work) =>
@@ -89,8 +83,6 @@ export const ACID_RULES: readonly WorkRule[] = [
   },
   {
     id: 'extract-not-acidified',
-    effect: 'The soda extract is full of carbonate: silver or barium carbonate answers for the anion.',
-    wayBack: 'Take a fresh portion, make it just acid with nitric acid, boil off the carbon dioxide, then add the reagent.',
     severity: 'spoils',
     undo: inserting(pours('Ag^+', 'Ba^2+'), (to) => ({ do: 'add', to, reagent: 'HNO3 2 M', until: 'just-acidic' }), boiling(1)),
     applies: ({ steps }) =>
@@ -98,33 +90,24 @@ export const ACID_RULES: readonly WorkRule[] = [
   },
   {
     id: 'wrong-acid-before-silver',
-    effect: 'Hydrochloric acid brings silver down as the chloride by itself: the precipitate is the acid’s.',
-    wayBack: 'Take a fresh portion and acidify it with nitric acid.',
     severity: 'spoils',
     undo: instead(['hydrochloric-acid'], 'HNO3 2 M'),
     applies: ({ steps }) => steps.some((step) => adds(step, 'Ag^+') && pouredBefore(step).some((r) => isAcid(r) && holds(r, 'Cl^-'))),
   },
   {
     id: 'wrong-acid-before-barium',
-    effect: 'Sulfuric acid brings barium down as the sulfate by itself: the precipitate is the acid’s.',
-    wayBack: 'Take a fresh portion and acidify it with nitric or hydrochloric acid.',
     severity: 'spoils',
     undo: instead(['sulfuric-acid'], 'HNO3 2 M'),
     applies: ({ steps }) => steps.some((step) => adds(step, 'Ba^2+') && pouredBefore(step).some((r) => isAcid(r) && holds(r, 'SO4^2-'))),
   },
   {
     id: 'barium-chloride-with-silver-group',
-    effect:
-      'Silver, lead or mercury(I) may be there, and barium chloride’s own chloride brings them down: the white precipitate need not be a sulfate.',
-    wayBack: 'Take a fresh portion and use barium nitrate with nitric acid.',
     severity: 'spoils',
     undo: instead(['barium-chloride'], 'Ba(NO3)2 0.1 M'),
     applies: ({ steps, page }) => page.chance(...SILVER_GROUP) >= EVEN && steps.some((step) => adds(step, 'Ba^2+', 'Cl^-')),
   },
   {
     id: 'nitric-acid-makes-sulfate',
-    effect: 'Nitric acid makes sulfate of sulfite, sulfide and thiosulfate: the barium sulfate may be of its making.',
-    wayBack: 'Take a fresh portion, acidify it with hydrochloric acid, boil the gases off, and use barium chloride.',
     severity: 'spoils',
     undo: (steps) => instead(['nitric-acid'], 'HCl 2 M')(instead(['barium-nitrate'], 'BaCl2 0.1 M')(steps)),
     applies: ({ steps, page }) =>
@@ -133,9 +116,6 @@ export const ACID_RULES: readonly WorkRule[] = [
   },
   {
     id: 'concentrated-acid-untried',
-    effect:
-      'Concentrated acid on so much of a sample that nobody has tried: it may spit, fume or worse, and what comes is too much to tell gases apart by.',
-    wayBack: 'Keep the mouth of the tube away from everybody, in the hood; next time a speck first.',
     severity: 'weakens',
     applies: ({ steps, page }) =>
       steps.some((step) => {
@@ -152,8 +132,6 @@ export const ACID_RULES: readonly WorkRule[] = [
   },
   {
     id: 'concentrated-acid-on-oxidiser',
-    effect: 'What was seen speaks for a chlorate, a permanganate or their like: with concentrated acid these explode.',
-    wayBack: 'Do not go on. Do not warm it. Tell the supervisor, and let it stand behind the sash.',
     severity: 'spoils',
     applies: ({ steps, page }) =>
       page.chance(...ionsWith('explodes-with-acid')) >= LIKELY &&
@@ -164,8 +142,6 @@ export const ACID_RULES: readonly WorkRule[] = [
   },
   {
     id: 'gas-counted-twice',
-    effect: 'This gas came with dilute acid already: concentrated acid drives the same one off, and it is no second anion.',
-    wayBack: 'Drive it off with dilute acid until no more comes, then the concentrated acid on what is left.',
     severity: 'note',
     applies: ({ entry, steps, saw, page }) => {
       const concentrated = steps.some((step) => [...pouredBefore(step), adding(step)?.reagent ?? ''].some(isConcentratedAcid))
@@ -184,24 +160,18 @@ export const ACID_RULES: readonly WorkRule[] = [
   },
   {
     id: 'hydrochloric-acid-as-solvent',
-    effect: 'Silver, lead or mercury(I) may be there: hydrochloric acid leaves them behind as white chlorides.',
-    wayBack: 'Take a fresh portion and dissolve it in dilute nitric acid.',
     severity: 'weakens',
     undo: instead(['hydrochloric-acid'], 'HNO3 2 M'),
     applies: (work) => dissolvedFreelyIn(work, 'hydrochloric-acid') && work.page.chance(...SILVER_GROUP) >= MAY_BE,
   },
   {
     id: 'sulfuric-acid-as-solvent',
-    effect: 'Barium, strontium, lead or calcium may be there: sulfuric acid leaves them behind as white sulfates.',
-    wayBack: 'Take a fresh portion and dissolve it in dilute nitric acid.',
     severity: 'weakens',
     undo: instead(['sulfuric-acid'], 'HNO3 2 M'),
     applies: (work) => dissolvedFreelyIn(work, 'sulfuric-acid') && work.page.chance(...SULFATE_GROUP) >= MAY_BE,
   },
   {
     id: 'acid-and-alkali-swamp-the-tube',
-    effect: 'So much acid and alkali went in that the portion is a small part of the tube: a faint precipitate or colour is missed.',
-    wayBack: 'Take a fresh portion and neutralise it with stronger acid or alkali, drop by drop; or concentrate this one first.',
     severity: 'weakens',
     applies: ({ did, steps }) =>
       !isTest(did) &&
@@ -216,8 +186,6 @@ export const ACID_RULES: readonly WorkRule[] = [
   },
   {
     id: 'oxidant-with-warm-hydrochloric-acid',
-    effect: 'Warm hydrochloric acid takes the colour from permanganate and dichromate by itself: the fading is no sign of the sample.',
-    wayBack: 'Use a fresh cold portion with dilute sulfuric acid.',
     severity: 'note',
     undo: instead(['hydrochloric-acid'], 'H2SO4 1 M'),
     applies: ({ did, steps }) =>

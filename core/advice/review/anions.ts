@@ -50,8 +50,6 @@ const MUCH_OXIDANT_mL = 0.5
 export const ANION_RULES: readonly WorkRule[] = [
   {
     id: 'brown-ring-disturbed',
-    effect: 'The layers were mixed or warmed: the ring is torn, and the nitrosyl complex goes when warm. No ring now says nothing.',
-    wayBack: 'A fresh cold portion; let the acid run down the inclined tube and do not move it.',
     severity: 'spoils',
     undo: dropping((step) => ['shake', 'warm', 'boil'].includes(step.do)),
     applies: ({ steps, later }) =>
@@ -66,16 +64,12 @@ export const ANION_RULES: readonly WorkRule[] = [
   },
   {
     id: 'brown-ring-while-hot',
-    effect: 'The tube was warm when the acid went in: the brown complex does not last in the warm.',
-    wayBack: 'A fresh portion, cooled under the tap before the acid goes in.',
     severity: 'weakens',
     undo: inserting(poursReagent('sulfuric-acid'), (vessel) => ({ do: 'cool', vessel, to: 'room' })),
     applies: ({ steps, page }) => steps.some((step) => makesRing(step) && (page.before(step)?.temperature ?? 25) > 40),
   },
   {
     id: 'nitrite-not-destroyed',
-    effect: 'Nitrite gives the brown of the ring as well: with it there the ring says nothing of nitrate.',
-    wayBack: 'Boil a fresh portion with sulfamic acid or urea until no more gas comes, show that nitrite is gone, then the ring.',
     severity: 'spoils',
     undo: inserting(
       (step) => step.do === 'add' && /iron-ii|FeSO4/i.test(`${reagentId(step.reagent)} ${step.reagent}`),
@@ -87,29 +81,21 @@ export const ANION_RULES: readonly WorkRule[] = [
   },
   {
     id: 'ring-with-coloured-anions',
-    effect: 'Bromide, iodide, chromate or thiocyanate colours the layer under strong acid by itself: a brown zone need not be the ring.',
-    wayBack: 'Remove them first with silver sulfate, or boil a portion with zinc and alkali and test for ammonia.',
     severity: 'spoils',
     applies: ({ steps, page }) => page.chance('Br^-', 'I^-', 'CrO4^2-', 'SCN^-') >= LIKELY && steps.some(makesRing),
   },
   {
     id: 'chromyl-chloride-wet',
-    effect: 'Water takes chromyl chloride apart: nothing red distils, whatever there is of chloride.',
-    wayBack: 'Use the dry sample, ground with solid dichromate, in a dry tube.',
     severity: 'spoils',
     applies: ({ did, steps, page }) => !isTest(did) && steps.some((step) => isChromylTry(step) && (page.before(step)?.volume_mL ?? 0) > 0.1),
   },
   {
     id: 'chromyl-chloride-of-heavy-metals',
-    effect: 'The chlorides of mercury, silver and lead hardly give chromyl chloride: that none came does not rule chloride out.',
-    wayBack: 'Make a soda extract, dry a part of it, and use that.',
     severity: 'weakens',
     applies: ({ steps, page }) => page.chance('Hg^2+', 'Hg2^2+', 'Ag^+', 'Pb^2+') >= LIKELY && steps.some(isChromylTry),
   },
   {
     id: 'oxidant-in-excess-for-layer',
-    effect: 'So much chlorine water takes iodine on to colourless iodate, and pales bromine: a layer without colour says nothing.',
-    wayBack: 'A fresh portion, the oxidant drop by drop, shaking and looking at the layer after each.',
     severity: 'spoils',
     undo: changing((step) =>
       poursReagent('chlorine-water', 'bromine-water')(step) && step.do === 'add' ? { do: 'add', to: step.to, reagent: step.reagent, drops: 2 } : step,
@@ -136,9 +122,6 @@ const HALIDES = ['Cl^-', 'Br^-', 'I^-']
 export const ANION_CLAIMS: readonly ClaimRule[] = [
   {
     id: 'molybdate-from-arsenate-or-silicate',
-    effect: 'Arsenate and silicate turn molybdate yellow as phosphate does.',
-    wayBack:
-      'Reduce and remove arsenic with sulfide first, and see whether the yellow comes cold and settles; magnesia mixture tells silicate apart.',
     severity: 'weakens',
     claims: (claim) => {
       const { concluded, cited, page } = claim
@@ -149,8 +132,6 @@ export const ANION_CLAIMS: readonly ClaimRule[] = [
   },
   {
     id: 'halide-by-silver-alone',
-    effect: 'All three halides, and thiocyanate and cyanide, come down with silver: the pale ones are not told apart by their colour alone.',
-    wayBack: 'Try the precipitate with dilute and with concentrated ammonia, and do the layer test with chlorine water.',
     severity: 'weakens',
     claims: (claim) => {
       const { concluded, cited, page } = claim
@@ -162,9 +143,6 @@ export const ANION_CLAIMS: readonly ClaimRule[] = [
   },
   {
     id: 'chloride-beside-other-halides',
-    effect: 'Bromide, iodide or thiocyanate was found too, and their silver salts hide the chloride’s.',
-    wayBack:
-      'Remove them first: warm with persulfate or nitric acid until no more halogen comes, then silver nitrate; or the chromyl chloride test on the dry sample.',
     severity: 'weakens',
     claims: (claim) => {
       const { concluded, page } = claim
@@ -177,8 +155,6 @@ export const ANION_CLAIMS: readonly ClaimRule[] = [
   },
   {
     id: 'sulfur-anions-in-one-tube',
-    effect: 'Sulfite, sulfide and thiosulfate were told from one tube: with acid they make each other’s gases and sulfur.',
-    wayBack: 'Bring sulfide down with cadmium carbonate, part it; sulfite with strontium nitrate; thiosulfate from what is left.',
     severity: 'weakens',
     claims: ({ concluded, cited, page, entry }) => {
       const kin = ['SO3^2-', 'S^2-', 'HS^-', 'S2O3^2-']

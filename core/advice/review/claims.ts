@@ -40,23 +40,17 @@ const BLANK_TOO = 0.3
 export const CLAIM_RULES: readonly ClaimRule[] = [
   {
     id: 'conclusion-without-step',
-    effect: 'The conclusion cites no line of the notebook: nobody can follow it.',
-    wayBack: 'Cite the lines it rests on.',
     severity: 'weakens',
     claims: ({ concluded }) => concluded.citing.length === 0,
   },
   {
     id: 'confirmed-without-confirmation',
-    effect: 'It is called confirmed, but no reaction that shows it stands in the notebook: it was told by elimination or by a hint.',
-    wayBack: 'Do a confirmatory test, or call it likely.',
     severity: 'weakens',
     claims: ({ concluded, standing, page }) =>
       concluded.claim === 'confirmed' && standing !== undefined && (page.reasoning.signs.get(standing.species)?.size ?? 0) === 0,
   },
   {
     id: 'one-positive-of-two',
-    effect: 'One positive test stands in the notebook where the class asks for two that do not depend on each other.',
-    wayBack: 'Do a second test by another reaction, or call it present.',
     severity: 'note',
     claims: ({ concluded, standing, page }) => {
       const signs = standing ? (page.reasoning.signs.get(standing.species)?.size ?? 0) : 0
@@ -65,29 +59,21 @@ export const CLAIM_RULES: readonly ClaimRule[] = [
   },
   {
     id: 'claimed-against-a-test',
-    effect: 'A test in the notebook speaks clearly against this ion.',
-    wayBack: 'Look at that line again: amend it if it was misread, or withdraw the conclusion.',
     severity: 'spoils',
     claims: (claim) => isPresent(claim) && (claim.standing?.status === 'excluded' || claim.standing?.status === 'unlikely'),
   },
   {
     id: 'absent-but-untested',
-    effect: 'It is called absent, and no test in the notebook could have shown it.',
-    wayBack: 'Test for it, or leave it open.',
     severity: 'weakens',
     claims: ({ concluded, standing }) => concluded.claim === 'absent' && standing?.status === 'untested',
   },
   {
     id: 'absent-but-likely',
-    effect: 'It is called absent, and what is written speaks for it.',
-    wayBack: 'Look at the lines that speak for it; repeat the test if one was misread.',
     severity: 'spoils',
     claims: ({ concluded, standing }) => concluded.claim === 'absent' && (standing?.status === 'likely' || standing?.status === 'confirmed'),
   },
   {
     id: 'pair-cannot-share',
-    effect: 'These two cannot stand in one clear solution: they come down together, or take each other apart.',
-    wayBack: 'One of the two was misread, or the sample is no solution: see which line speaks against which.',
     severity: 'spoils',
     claims: (claim) => {
       const { concluded, page } = claim
@@ -104,8 +90,6 @@ export const CLAIM_RULES: readonly ClaimRule[] = [
   },
   {
     id: 'charges-do-not-balance',
-    effect: 'The salt as concluded carries a charge: an ion is missing, or one too many.',
-    wayBack: 'Name a cation and an anion that belong together, or look for the one that is missing.',
     severity: 'weakens',
     claims: ({ concluded, page }) =>
       // A formula that is no bench salt, all of its parts being ions: “NaSO4”, say.
@@ -113,8 +97,6 @@ export const CLAIM_RULES: readonly ClaimRule[] = [
   },
   {
     id: 'hydrate-water-ignored',
-    effect: 'Drops of water stood in the cool part of the tube, and the formula has none.',
-    wayBack: 'Name the hydrate, or dry the sample and heat it again.',
     severity: 'note',
     claims: (claim) => {
       const salt = findSalt(claim.concluded.species)
@@ -124,8 +106,6 @@ export const CLAIM_RULES: readonly ClaimRule[] = [
   },
   {
     id: 'colour-of-the-reagent',
-    effect: 'What is cited would look the same with water in place of the sample: it is the reagent’s colour, and no sign of the ion.',
-    wayBack: 'Run a blank beside it, and cite what differs from it.',
     severity: 'spoils',
     claims: (claim) => {
       if (!isPresent(claim)) return false

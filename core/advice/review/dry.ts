@@ -14,8 +14,6 @@ const BEAD_mg = 5
 export const DRY_RULES: readonly WorkRule[] = [
   {
     id: 'dry-litmus',
-    effect: 'Dry litmus does not answer to a gas: no change means nothing.',
-    wayBack: 'Moisten a fresh paper with distilled water and hold it over the tube again, not touching the glass.',
     severity: 'spoils',
     undo: changing((step) => (step.do === 'hold' ? { ...step, dry: false } : step)),
     applies: ({ steps }) =>
@@ -26,8 +24,6 @@ export const DRY_RULES: readonly WorkRule[] = [
   },
   {
     id: 'flame-without-cleaning',
-    effect: 'The wire was not shown clean: a yellow flash may be sodium from fingers, and other colours may be the last sample’s.',
-    wayBack: 'Dip the wire in concentrated hydrochloric acid and heat it until it gives no colour; then the sample again.',
     severity: 'weakens',
     undo: changing((step) => (step.do === 'flame' ? { ...step, cleaned: true } : step)),
     applies: ({ steps }) =>
@@ -38,8 +34,6 @@ export const DRY_RULES: readonly WorkRule[] = [
   },
   {
     id: 'bead-on-colourless-sample',
-    effect: 'A white sample has none of the metals that colour a bead: a colourless bead tells nothing new.',
-    wayBack: 'Leave the bead out, unless manganese or chromium could be there in a pale salt.',
     severity: 'note',
     applies: ({ steps, entry, page }) =>
       steps.some((step) => doing(step)?.do === 'bead') &&
@@ -50,8 +44,6 @@ export const DRY_RULES: readonly WorkRule[] = [
   },
   {
     id: 'bead-overloaded',
-    effect: 'Too much sample: the bead is so dark that its colour cannot be read.',
-    wayBack: 'Knock the bead off, make a fresh glassy one, and touch one or two grains with it.',
     severity: 'spoils',
     undo: changing((step) => (step.do === 'bead' ? { ...step, mg: 1 } : step)),
     applies: ({ steps, saw }) =>
@@ -62,8 +54,6 @@ export const DRY_RULES: readonly WorkRule[] = [
   },
   {
     id: 'cobalt-nitrate-on-coloured-residue',
-    effect: 'The residue had a colour of its own: the colour that cobalt nitrate makes with it cannot be told from that.',
-    wayBack: 'Cobalt nitrate is for a residue that is white when cold; use a bead or a wet test here.',
     severity: 'spoils',
     applies: ({ steps, page }) =>
       steps.some((step) => {
@@ -77,15 +67,11 @@ export const DRY_RULES: readonly WorkRule[] = [
   },
   {
     id: 'residue-read-hot-only',
-    effect: 'The colour was read hot alone: several oxides change theirs on cooling, and which do is what tells them apart.',
-    wayBack: 'Let it cool, write the cold colour; heat once more if the hot one has to be seen again.',
     severity: 'weakens',
     applies: ({ saw, last }) => !last && wrote(saw, 'residue.hot') && !saw.some((o) => o.channel === 'residue.cold'),
   },
   {
     id: 'gas-not-tested',
-    effect: 'Gas was seen, but no paper, splint or lime water was tried: which gas it is stays open.',
-    wayBack: 'Repeat it with a fresh portion and have the papers and the lime water ready before the acid goes in, or the tube over the flame.',
     severity: 'weakens',
     applies: ({ did, saw, steps, later, last }) => {
       if (isTest(did) || last || !wrote(saw, 'gas.present', 'yes')) return false
@@ -102,8 +88,6 @@ const isPresent = ({ concluded }: Claim): boolean => concluded.claim === 'presen
 export const DRY_CLAIMS: readonly ClaimRule[] = [
   {
     id: 'sodium-read-from-a-flash',
-    effect: 'A yellow that flashes and goes is on every wire: only a strong yellow that stays speaks for sodium.',
-    wayBack: 'Clean the wire until it gives none, and look how long the yellow lasts; compare with a sodium salt and a blank.',
     severity: 'weakens',
     claims: (claim) => {
       if (claim.concluded.species !== 'Na^+' || !isPresent(claim)) return false
@@ -115,8 +99,6 @@ export const DRY_CLAIMS: readonly ClaimRule[] = [
   },
   {
     id: 'potassium-without-cobalt-glass',
-    effect: 'Sodium’s yellow hides potassium’s violet: without cobalt glass the flame neither shows potassium nor rules it out.',
-    wayBack: 'Look at the flame again through cobalt glass, or use cobaltinitrite on a portion free of ammonium.',
     severity: 'weakens',
     claims: ({ concluded, page }) =>
       concluded.species === 'K^+' &&
@@ -128,8 +110,6 @@ export const DRY_CLAIMS: readonly ClaimRule[] = [
   },
   {
     id: 'carbonate-from-lime-water-alone',
-    effect: 'Sulfur dioxide turns lime water milky too: milky lime water alone is not carbon dioxide.',
-    wayBack: 'Smell the gas with care, or hold acid dichromate paper over it; then lead the gas through acid dichromate into lime water.',
     severity: 'weakens',
     claims: (claim) => {
       const { concluded, page } = claim
@@ -142,8 +122,6 @@ export const DRY_CLAIMS: readonly ClaimRule[] = [
   },
   {
     id: 'smell-of-the-wrong-tube',
-    effect: 'Two gases were smelt over one tube: which came from what cannot be told.',
-    wayBack: 'A fresh portion for each gas, one at a time.',
     severity: 'note',
     claims: ({ cited, page }) => {
       const smells = cited.filter(({ observation: o }) => tells(o.channel, 'smell') && !o.negated && o.value !== 'none')

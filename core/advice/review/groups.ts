@@ -67,8 +67,6 @@ const inFifthGroup = (step: TraceStep): boolean => {
 export const GROUP_RULES: readonly WorkRule[] = [
   {
     id: 'nitric-acid-before-sulfide',
-    effect: 'Nitric acid oxidises hydrogen sulfide to sulfur: the pale cloud is no sulfide, and the sulfate it makes takes barium away.',
-    wayBack: 'Evaporate nearly to dryness with hydrochloric acid, take it up in water, set the acidity, and pass the sulfide again.',
     severity: 'spoils',
     undo: instead(['nitric-acid'], 'HCl 0.5 M'),
     applies: ({ did, steps, page }) =>
@@ -76,15 +74,11 @@ export const GROUP_RULES: readonly WorkRule[] = [
   },
   {
     id: 'too-acid-for-sulfide',
-    effect: 'In acid this strong cadmium, lead and tin stay in solution and turn up in a later group, or nowhere.',
-    wayBack: 'Dilute with water, or add ammonia drop by drop, until the acid is about 0.3 mol/L, and pass the sulfide again.',
     severity: 'spoils',
     applies: ({ did, steps, page }) => !isTest(did) && steps.some((step) => isSulfideStep(step) && (page.pHBefore(step) ?? 7) < TOO_STRONG_pH),
   },
   {
     id: 'too-weakly-acid-for-sulfide',
-    effect: 'In acid this weak zinc, cobalt and nickel sulfides come down with the second group.',
-    wayBack: 'Add dilute hydrochloric acid to 0.3 mol/L and warm: zinc goes back; cobalt and nickel hardly. Better a fresh portion.',
     severity: 'spoils',
     applies: ({ did, steps, page }) =>
       !isTest(did) &&
@@ -102,8 +96,6 @@ export const GROUP_RULES: readonly WorkRule[] = [
   },
   {
     id: 'sulfide-without-acid',
-    effect: 'Nothing set the acid: zinc, cobalt and nickel sulfides come down beside those of the second group, and the precipitate tells no group.',
-    wayBack: 'Take a fresh portion, add dilute hydrochloric acid to about 0.3 mol/L, and pass the sulfide again.',
     severity: 'spoils',
     undo: inserting(bringsSulfide, pouring('HCl 2 M', 4)),
     applies: (work) =>
@@ -117,8 +109,6 @@ export const GROUP_RULES: readonly WorkRule[] = [
   },
   {
     id: 'sulfide-not-boiled-off',
-    effect: 'Hydrogen sulfide is still there: with ammonia the sulfides of the fourth group come down among the hydroxides of the third.',
-    wayBack: 'Acidify, boil until lead acetate paper stays white, and add the ammonia again.',
     severity: 'spoils',
     undo: inserting(poursReagent('ammonia'), boiling(5)),
     applies: ({ steps, page }) =>
@@ -126,9 +116,6 @@ export const GROUP_RULES: readonly WorkRule[] = [
   },
   {
     id: 'iron-not-oxidised',
-    effect:
-      'Sulfide has made iron(II) of iron(III), and ammonia with ammonium chloride leaves iron(II) partly up: iron is missed, or found again with the fourth group.',
-    wayBack: 'Acidify, boil with a few drops of nitric acid until yellow, then ammonium chloride and ammonia.',
     severity: 'weakens',
     undo: inserting(poursReagent('ammonia'), pouring('HNO3 conc', 2), boiling(1)),
     applies: ({ did, steps, page }) =>
@@ -143,8 +130,6 @@ export const GROUP_RULES: readonly WorkRule[] = [
   },
   {
     id: 'ammonium-chloride-left-out',
-    effect: 'Without ammonium chloride the ammonia is strong enough to bring magnesium and manganese down with the third group.',
-    wayBack: 'Acidify, add ammonium chloride (about 0.3 g to 2 mL), and make it just basic again.',
     severity: 'spoils',
     undo: inserting(poursReagent('ammonia'), pouring('NH4Cl 5 M', 5)),
     applies: ({ did, steps, page }) =>
@@ -160,8 +145,6 @@ export const GROUP_RULES: readonly WorkRule[] = [
   },
   {
     id: 'ammonia-in-great-excess',
-    effect: 'So much ammonia keeps chromium and some aluminium in solution, and brings manganese down as it browns in air.',
-    wayBack: 'Boil the excess off until the smell is faint, and filter at once.',
     severity: 'weakens',
     undo: changing((step) =>
       poursReagent('ammonia')(step) && step.do === 'add' ? { do: 'add', to: step.to, reagent: 'NH3 2 M', until: 'just-basic' } : step,
@@ -178,10 +161,6 @@ export const GROUP_RULES: readonly WorkRule[] = [
   },
   {
     id: 'interfering-anion-left',
-    effect:
-      'Phosphate, oxalate, fluoride or borate brings barium, strontium, calcium and magnesium down with the third group, or keeps iron and aluminium up.',
-    wayBack:
-      'Remove it before this group: oxalate by ignition, fluoride and borate by evaporating with hydrochloric acid, phosphate with zirconyl chloride.',
     severity: 'spoils',
     applies: ({ did, steps, page }) =>
       !isTest(did) &&
@@ -197,8 +176,6 @@ export const GROUP_RULES: readonly WorkRule[] = [
   },
   {
     id: 'chromate-without-acetic-acid',
-    effect: 'Without acetic acid strontium chromate comes down too: the yellow precipitate is not proof of barium.',
-    wayBack: 'Add acetic acid and sodium acetate: what stays is barium chromate.',
     severity: 'weakens',
     undo: inserting(poursReagent('potassium-chromate'), pouring('acetic acid 2 M', 5), pouring('sodium acetate 1 M', 5)),
     applies: (work) =>
@@ -212,8 +189,6 @@ export const GROUP_RULES: readonly WorkRule[] = [
   },
   {
     id: 'barium-not-removed',
-    effect: 'Barium is still in this solution, and sulfate, gypsum water and oxalate take it for strontium or calcium.',
-    wayBack: 'Bring barium down with chromate in acetic acid, part it, bring the rest down as carbonate again, and go on with that.',
     severity: 'spoils',
     applies: ({ did, steps }) =>
       !isTest(did) &&
@@ -227,8 +202,6 @@ export const GROUP_RULES: readonly WorkRule[] = [
   },
   {
     id: 'iron-masks-cobalt',
-    effect: 'Iron(III) colours thiocyanate red and hides the blue of cobalt.',
-    wayBack: 'Add sodium fluoride until the red is gone, then the solvent again.',
     severity: 'spoils',
     undo: inserting(poursReagent('ammonium-thiocyanate', 'potassium-thiocyanate'), pouring('NaF 0.5 M', 10)),
     applies: ({ steps, page }) =>
@@ -242,8 +215,6 @@ export const GROUP_RULES: readonly WorkRule[] = [
   },
   {
     id: 'chloride-in-bismuthate-test',
-    effect: 'Chloride takes up the bismuthate and the permanganate it makes: a colour that does not come says nothing.',
-    wayBack: 'Boil to dryness with nitric acid, or use a portion in nitric acid alone.',
     severity: 'spoils',
     undo: instead(['hydrochloric-acid'], 'HNO3 2 M'),
     applies: ({ did, steps }) =>
@@ -255,8 +226,6 @@ export const GROUP_RULES: readonly WorkRule[] = [
   },
   {
     id: 'iron-ii-with-dimethylglyoxime',
-    effect: 'Iron(II) gives dimethylglyoxime a red of its own in ammonia: it may be taken for nickel.',
-    wayBack: 'Oxidise the iron with a drop of peroxide and hold it with tartrate, then ammonia and dimethylglyoxime.',
     severity: 'weakens',
     applies: ({ steps, page }) => page.chance('Fe^2+') >= LIKELY && steps.some((step) => addsReagent(step, 'dimethylglyoxime')),
   },

@@ -1,2 +1,2 @@
-export { review, REVIEW_RULES, type Finding } from './rules'
+export { review, REVIEW_RULES, sayFinding, type Finding } from './rules'
 export { undone, type Undone } from './undone'

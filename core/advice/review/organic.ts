@@ -47,61 +47,44 @@ const boils = (s: Step): boolean => s.do === 'boil' || s.do === 'concentrate'
 export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
   {
     id: 'fusion-too-little-sodium',
-    effect: 'Too little sodium for the compound: nitrogen and sulfur stay together as thiocyanate, halogen is left bound, and the extract is brown.',
-    wayBack: 'Fuse again with about as much sodium as compound by bulk, red hot.',
     severity: 'spoils',
     undo: fuseBetter({ sodium_mg: 60, sample_mg: 50 }),
     applies: fused(FUSION_FAULTS['little sodium']),
   },
   {
     id: 'fusion-too-much-sodium',
-    effect: 'So much sodium is left that plunging the tube is dangerous.',
-    wayBack:
-      'Let the tube go quite cold; destroy the sodium with propan-2-ol drop by drop in the hood; fuse again with a piece the size of a pea’s half.',
     severity: 'spoils',
     applies: fused((f) => f.with === 'sodium' && (f.sodium_mg ?? 60) > MUCH_SODIUM_mg),
   },
   {
     id: 'fusion-not-red',
-    effect: 'The tube was never red: carbon is unburnt, and what the compound holds is only partly turned into ions.',
-    wayBack: 'Fuse again, gently until the vapours have gone, then to full redness for a minute.',
     severity: 'spoils',
     undo: fuseBetter({ heating: 'red' }),
     applies: fused(FUSION_FAULTS['not red']),
   },
   {
     id: 'fusion-extract-weak',
-    effect: 'One tube in much water, not boiled down: the extract is too weak for faint tests, and their silence proves nothing.',
-    wayBack: 'Boil the extract down to a third, or fuse two or three tubes into the same dish.',
     severity: 'weakens',
     undo: fuseBetter({ tubes: 2, water_mL: 10, toFraction: 0.33 }),
     applies: fused(FUSION_FAULTS['weak extract']),
   },
   {
     id: 'extract-coloured-but-used',
-    effect: 'The extract was coloured: the fusion failed, and every test done on it may lie.',
-    wayBack: 'Fuse a fresh portion, red hot with sodium enough, until the extract is clear and colourless.',
     severity: 'spoils',
     applies: (work) => usesExtract(work) && extractSeen(work, 'solution.colour', ...COLOURED),
   },
   {
     id: 'extract-cloudy-but-used',
-    effect: 'The extract was cloudy: carbon or glass in it is taken for a precipitate.',
-    wayBack: 'Filter it again through a wet paper, and repeat the test.',
     severity: 'weakens',
     applies: (work) => usesExtract(work) && extractSeen(work, 'solution.clarity', 'cloudy', 'opaque'),
   },
   {
     id: 'extract-not-alkaline-but-used',
-    effect: 'The extract did not turn red litmus blue: there was no sodium to spare, or it was lost.',
-    wayBack: 'Fuse again with a fresh dry piece of sodium.',
     severity: 'spoils',
     applies: (work) => usesExtract(work) && extractSeen(work, 'paper.red litmus paper', 'red'),
   },
   {
     id: 'nitrogen-acid-before-the-boil',
-    effect: 'Acid before the iron was boiled with the extract: the cyanide left as gas, poisonous, and no blue can come.',
-    wayBack: 'A fresh portion: iron(II), boil while alkaline, then acid, in the hood.',
     severity: 'spoils',
     applies: ({ steps }) =>
       steps.some((step) => {
@@ -113,8 +96,6 @@ export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
   },
   {
     id: 'nitric-acid-in-the-nitrogen-test',
-    effect: 'Nitric acid oxidises the iron(II) and the hexacyanoferrate: the blue goes green or does not come.',
-    wayBack: 'Acidify with dilute sulfuric acid.',
     severity: 'spoils',
     undo: changing((step) => (step.do === 'add' && reagentId(step.reagent) === 'nitric-acid' ? { ...step, reagent: 'H2SO4 dil' } : step)),
     applies: ({ steps }) =>
@@ -127,8 +108,6 @@ export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
   },
   {
     id: 'silver-on-unboiled-extract',
-    effect: 'Cyanide and sulfide were not boiled out with nitric acid: silver answers them as it does a halide.',
-    wayBack: 'A fresh portion: make it acid with nitric acid, boil some minutes in the hood, then silver nitrate.',
     severity: 'spoils',
     applies: ({ steps }) =>
       steps.some((step) => {
@@ -141,8 +120,6 @@ export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
   },
   {
     id: 'lead-without-acetic-acid',
-    effect: 'Without acetic acid the alkali brings down lead hydroxide and hides the sulfide.',
-    wayBack: 'Make a fresh portion acid with acetic acid, then lead acetate.',
     severity: 'weakens',
     applies: ({ steps }) =>
       steps.some(
@@ -151,16 +128,12 @@ export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
   },
   {
     id: 'nitroprusside-in-acid',
-    effect: 'Nitroprusside answers sulfide in alkali only: in acid its silence proves nothing.',
-    wayBack: 'A fresh portion of the alkaline extract, nothing but nitroprusside added.',
     severity: 'spoils',
     applies: ({ steps }) =>
       steps.some((step) => addsReagent(step, 'sodium-nitroprusside') && history(step).some((s) => s.do === 'add' && isAcid(s.reagent))),
   },
   {
     id: 'layer-test-flooded-with-oxidant',
-    effect: 'So much chlorine at once takes iodine on to colourless iodate and pales bromine: a colourless layer proves nothing.',
-    wayBack: 'A fresh acid portion, and chlorine water drop by drop, shaking and looking after each few.',
     severity: 'weakens',
     applies: ({ steps }) =>
       steps.some((step) => {
@@ -176,8 +149,6 @@ export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
   },
   {
     id: 'copper-wire-not-clean',
-    effect: 'The wire was not shown free of green by itself: what is seen may be the last sample’s halogen.',
-    wayBack: 'Heat the wire until it gives no green, let it cool, then the sample again, and a halogen-free compound beside it.',
     severity: 'spoils',
     undo: changing((step) => (step.do === 'copper-wire' ? { ...step, cleaned: true } : step)),
     applies: ({ steps }) =>
@@ -188,8 +159,6 @@ export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
   },
   {
     id: 'ammoniacal-silver-left-standing',
-    effect: 'Ammoniacal silver left standing may explode.',
-    wayBack: 'Make it acid with dilute nitric acid at once, and pour it into the silver jar.',
     severity: 'spoils',
     applies: ({ steps, later }) =>
       [...steps, ...later].some((step) => {
@@ -201,8 +170,6 @@ export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
   },
   {
     id: 'nitro-test-read-late',
-    effect: 'Air browns iron(II) hydroxide by itself after a few minutes: late brown is no nitro group.',
-    wayBack: 'Repeat with fresh iron(II) beside a blank, and read within a minute.',
     severity: 'spoils',
     applies: ({ steps }) =>
       steps.some((step) => {
@@ -215,8 +182,6 @@ export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
   },
   {
     id: 'hydroxamate-without-plain-iron',
-    effect: 'A colour with iron(III) alone, from a phenol or an enol, looks like a hydroxamate.',
-    wayBack: 'Do the plain iron(III) chloride test beside it.',
     severity: 'weakens',
     applies: ({ steps, saw, page }) =>
       steps.some((s) => s.test === 'hydroxamate') &&
@@ -225,8 +190,6 @@ export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
   },
   {
     id: 'permanganate-with-easy-groups',
-    effect: 'Aldehydes, phenols and aromatic amines brown permanganate as a double bond does.',
-    wayBack: 'Try bromine beside it: addition takes its colour without fumes.',
     severity: 'note',
     applies: ({ steps, saw, page }) =>
       steps.some((s) => s.test === 'permanganate-baeyer') &&

@@ -53,8 +53,6 @@ const isClear = (saw: readonly Observation[]): boolean => {
 export const READING_RULES: readonly WorkRule[] = [
   {
     id: 'no-excess-step',
-    effect: 'Only the first drops were looked at: whether the hydroxide dissolves in excess is half of what the base can tell.',
-    wayBack: 'Go on adding the same base, well past the first precipitate, and look again.',
     severity: 'weakens',
     undo: (steps) => appending((to) => ({ do: 'add', to, reagent: lastAlkali(steps), until: 'excess' }))(steps),
     applies: ({ did, steps, saw, last, later }) => {
@@ -65,8 +63,6 @@ export const READING_RULES: readonly WorkRule[] = [
   },
   {
     id: 'excess-at-once',
-    effect: 'The base went in all at once: a precipitate that dissolves in excess was never to be seen, and clear now does not mean clear before.',
-    wayBack: 'Take a fresh portion and add the base drop by drop, looking after each.',
     severity: 'weakens',
     undo: changing((step) =>
       step.do === 'add' && poursReagent('sodium-hydroxide', 'ammonia', 'potassium-hydroxide')(step)
@@ -82,8 +78,6 @@ export const READING_RULES: readonly WorkRule[] = [
   },
   {
     id: 'read-too-soon',
-    effect: 'This precipitate takes minutes, and scratching, to come: none at once says nothing yet.',
-    wayBack: 'Scratch the glass, let it stand five minutes or longer, and look again.',
     severity: 'weakens',
     undo: appending((vessel) => ({ do: 'stand', vessel, minutes: 15 })),
     applies: ({ did, steps, saw, later, last }) =>
@@ -98,8 +92,6 @@ export const READING_RULES: readonly WorkRule[] = [
   },
   {
     id: 'nothing-written',
-    effect: 'The test was done and nothing was written of it: what was seen is lost, and the deduction takes the test as not done.',
-    wayBack: 'Write it now, if the tube still stands; “no change” counts too.',
     severity: 'note',
     applies: ({ did, saw, last, later, page, entry }) => {
       if (!isTest(did) || last || later.length > 0) return false
@@ -110,8 +102,6 @@ export const READING_RULES: readonly WorkRule[] = [
   },
   {
     id: 'amount-without-precipitate',
-    effect: 'No precipitate, and yet its colour or its habit: one of the two lines is about the liquid.',
-    wayBack: 'Look again: against the light the liquid, then the bottom of the tube; amend the line that is wrong.',
     severity: 'weakens',
     applies: ({ saw }) => {
       const byStep = new Map<number | undefined, typeof saw>()

@@ -1,5 +1,6 @@
 import type { Reasoning } from '../../deduction'
 import { apartFromControls, asAmended, isTest, type Entry, type Notebook } from '../../notebook'
+import { message, say, type FindingName } from '../../messages'
 import { otherVesselsOf } from '../../tube'
 import { ACID_RULES } from './acids'
 import { ANION_CLAIMS, ANION_RULES } from './anions'
@@ -12,12 +13,10 @@ import { READING_RULES } from './reading'
 import { SAMPLE_RULES } from './sample'
 import { Page, type Claim, type ClaimRule, type Severity, type Work, type WorkRule } from './work'
 
-/** Something done that weakens what was seen: what it does to the evidence, and the way back. */
+/** Something done that weakens what was seen; what it does to the evidence, and the way back, are messages under its name. */
 export interface Finding {
-  readonly finding: string
+  readonly finding: FindingName
   readonly entry: string
-  readonly effect: string
-  readonly wayBack: string
   readonly severity: Severity
   /** Whether the work can be done once more with the mistake undone. */
   readonly undoable: boolean
@@ -38,12 +37,17 @@ const workRulesFor = (kind: Notebook['case']['kind']): readonly WorkRule[] =>
 const WORK_RULES: readonly WorkRule[] = [...SALT_WORK_RULES, ...ORGANIC_WORK_RULES]
 const ALL_CLAIMS: readonly ClaimRule[] = [...DRY_CLAIMS, ...ANION_CLAIMS, ...CLAIM_RULES]
 
-/** Every finding there can be, with its words. */
-export const REVIEW_RULES: readonly Omit<Finding, 'entry'>[] = [...WORK_RULES, ...ALL_CLAIMS].map(worded)
+/** What a finding does to the evidence, and the way back, in words. */
+export const sayFinding = (finding: FindingName): { readonly effect: string; readonly wayBack: string } => ({
+  effect: say(message(`finding.${finding}.effect`)),
+  wayBack: say(message(`finding.${finding}.way-back`)),
+})
 
-function worded(rule: WorkRule | ClaimRule): Omit<Finding, 'entry'> {
-  const { id, effect, wayBack, severity } = rule
-  return { finding: id, effect, wayBack, severity, undoable: 'undo' in rule }
+/** Every finding there can be. */
+export const REVIEW_RULES: readonly Omit<Finding, 'entry'>[] = [...WORK_RULES, ...ALL_CLAIMS].map(named)
+
+function named(rule: WorkRule | ClaimRule): Omit<Finding, 'entry'> {
+  return { finding: rule.id, severity: rule.severity, undoable: 'undo' in rule }
 }
 
 export const ruleOf = (finding: string): WorkRule | undefined => WORK_RULES.find((rule) => rule.id === finding)
@@ -89,7 +93,7 @@ export function review(notebook: Pick<Notebook, 'case' | 'entries'>, reasoning: 
       const claim: Claim = { entry, concluded, standing: page.standing(concluded.species), cited: page.citedBy(concluded), page }
       broken = ALL_CLAIMS.filter((rule) => rule.claims(claim))
     }
-    return broken.map((rule) => ({ ...worded(rule), entry: entry.id }))
+    return broken.map((rule) => ({ ...named(rule), entry: entry.id }))
   })
 }
 

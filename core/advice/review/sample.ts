@@ -48,8 +48,6 @@ const ammoniumIsLeft = (steps: readonly Step[]): boolean => {
 export const SAMPLE_RULES: readonly WorkRule[] = [
   {
     id: 'tube-in-use',
-    effect: 'This tube still holds what another test left in it: no portion of the sample went in, and what shows is of that.',
-    wayBack: 'Take a fresh portion in a clean tube, and give it a letter of its own.',
     severity: 'spoils',
     // On a filled tube a test goes on from what is there, which is as it should be where a scheme, or free work, filled it.
     applies: ({ entry, did, steps: [first], page }) =>
@@ -61,8 +59,6 @@ export const SAMPLE_RULES: readonly WorkRule[] = [
   },
   {
     id: 'ammonium-sought-too-late',
-    effect: 'An ammonium reagent went into this tube before: the ammonia driven off is the reagent’s own, and says nothing of the sample.',
-    wayBack: 'Take a fresh portion of the untouched sample and warm it with sodium hydroxide alone.',
     severity: 'spoils',
     undo: dropping(pours('NH4^+')),
     applies: ({ steps }) =>
@@ -75,17 +71,12 @@ export const SAMPLE_RULES: readonly WorkRule[] = [
   },
   {
     id: 'potassium-sought-with-ammonium',
-    effect: 'Ammonium gives the same precipitate as potassium, and an ammonium reagent went in before: the precipitate is the reagent’s.',
-    wayBack:
-      'Take a fresh portion of the untouched sample; where ammonium is in the sample itself, boil it with sodium hydroxide until no more ammonia comes, then acidify.',
     severity: 'spoils',
     undo: dropping(pours('NH4^+')),
     applies: ({ steps }) => steps.some((step) => addsReagent(step, ...POTASSIUM_PRECIPITANTS) && ammoniumIsLeft(history(step))),
   },
   {
     id: 'alkali-metal-sought-after-its-reagent',
-    effect: 'A reagent of the same metal went into this tube before: what shows is the reagent’s.',
-    wayBack: 'Seek sodium and potassium on the untouched sample, or on a portion that only ammonium reagents went into.',
     severity: 'spoils',
     applies: ({ steps, saw }) =>
       steps.some((step) => {
@@ -100,8 +91,6 @@ export const SAMPLE_RULES: readonly WorkRule[] = [
   },
   {
     id: 'whole-sample-used',
-    effect: 'All of the sample is in the tubes now: nothing is left to repeat a test that went wrong, or to seek ammonium on.',
-    wayBack: 'Stop, and see which portions still stand unmixed; ask for more before the next test. Next time keep a third in the jar.',
     severity: 'weakens',
     applies: ({ entry, did, page }) => {
       if (isTest(did)) return false
@@ -118,8 +107,6 @@ export const SAMPLE_RULES: readonly WorkRule[] = [
   },
   {
     id: 'tap-water-with-silver',
-    effect: 'Tap water holds chloride: with silver nitrate it clouds by itself.',
-    wayBack: 'Take a fresh portion, with distilled water, and run a blank of the water beside it.',
     severity: 'spoils',
     undo: instead(['tap-water'], 'water'),
     applies: ({ steps }) => steps.some((step) => adds(step, 'Ag^+') && pouredBefore(step).some((r) => reagentId(r) === 'tap-water')),

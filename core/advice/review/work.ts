@@ -1,5 +1,6 @@
 import type { Expectation } from '../../channels'
 import { chanceOf, type Content, type Reasoning, type Standing, type TraceStep } from '../../deduction'
+import type { FindingName } from '../../messages'
 import type { Concluded, Did, Entry, Notebook, Observation } from '../../notebook'
 import { COMPONENT_INDEX, findReagent, findSalt } from '../../species'
 import { vesselOf, type Step, type Vessel } from '../../tube'
@@ -36,20 +37,18 @@ export interface Seen {
   readonly steps: readonly TraceStep[]
 }
 
-interface Words {
-  readonly id: string
-  /** What it does to the evidence. */
-  readonly effect: string
-  readonly wayBack: string
+interface Named {
+  /** What it does to the evidence, and the way back, are messages under this name. */
+  readonly id: FindingName
   readonly severity: Severity
 }
 /** A trap, as a rule over the work done or the conclusions drawn. Adding one is adding an entry to its family. */
-export interface WorkRule extends Words {
+export interface WorkRule extends Named {
   readonly applies: (work: Work) => boolean
   /** The same work with the mistake undone: all that bears on what was looked at, in order, the step at fault or the last look at the end. Absent where nothing done would mend it. */
   readonly undo?: (steps: readonly Step[]) => readonly Step[]
 }
-export interface ClaimRule extends Words {
+export interface ClaimRule extends Named {
   readonly claims: (claim: Claim) => boolean
 }
 

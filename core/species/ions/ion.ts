@@ -1,3 +1,4 @@
+import type { GateName } from '../../messages/message'
 import type { Stoichiometry } from '../types'
 
 /** What may be peculiar to an ion. */
@@ -67,8 +68,8 @@ export interface Ion {
   /** Whether single-salt jars alone hold it: no mixture is searched for it, and none is drawn with it. */
   readonly aloneOnly?: true
   readonly traits?: readonly IonTrait[]
-  /** What is shown before every test as soon as this ion is likely: poisons that the usual gates do not cover. */
-  readonly caution?: { readonly id: string; readonly says: string; readonly asks: string }
+  /** What is shown before every test as soon as this ion is likely, by the name of its messages: poisons that the usual gates do not cover. */
+  readonly caution?: GateName
 }
 
 /** What chlorate and permanganate have in common. */

@@ -12,11 +12,7 @@ export const thallium = {
     'Tl^+': {
       aloneOnly: true,
       traits: ['heavy-metal', 'set-out-last'],
-      caution: {
-        id: 'thallium-is-very-poisonous',
-        says: 'Thallium salts are very poisonous, also through the skin; the harm shows only after days.',
-        asks: 'Gloves, changed when wetted; the hood for flame, fire and boiling; nothing down the sink; hands washed. A supervisor knows that it is there.',
-      },
+      caution: 'thallium-is-very-poisonous',
     },
   },
   aqueous: [

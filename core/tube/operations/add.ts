@@ -1,8 +1,11 @@
 import { z } from 'zod'
-import { message } from '../../messages'
-import { addTo, UNTILS } from '../adding'
+import { message } from '../../messages/message'
 import { positive } from '../sample'
 import { ADDED_min, defineOperation, sayAmount, vessel } from './define'
+
+/** Signs up to which a reagent is added. */
+export const UNTILS = ['just-basic', 'just-acidic', 'no-more-gas', 'no-more-precipitate', 'dissolved', 'excess'] as const
+export type Until = (typeof UNTILS)[number]
 
 export const add = defineOperation({
   schema: z.looseObject({
@@ -19,5 +22,4 @@ export const add = defineOperation({
   shows: () => ['gas', 'ring'],
   minutes: () => ADDED_min,
   says: (step) => message('step.add', { reagent: step.reagent, amount: sayAmount(step) }),
-  changes: addTo,
 })

@@ -1,7 +1,5 @@
 import { z } from 'zod'
-import { message } from '../../messages'
-import { held } from '../jar'
-import { FLAME_mg, speck } from '../portions'
+import { message } from '../../messages/message'
 import { positive, SAMPLE } from '../sample'
 import { defineOperation, sayAmount, vessel } from './define'
 
@@ -22,5 +20,4 @@ export const bead = defineOperation({
   effect: 'looks',
   shows: () => ['bead'],
   says: ({ flux, flame, mg }) => message('step.bead', { flux, flame, amount: mg === SPECK_mg ? message('step.bead.speck') : sayAmount({ mg }) }),
-  changes: (bench, step, vessel) => ({ after: step.from === SAMPLE ? speck(bench, FLAME_mg) : held(vessel, 'from') }),
 })

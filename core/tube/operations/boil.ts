@@ -1,6 +1,4 @@
-import { message } from '../../messages'
-import { BOILING } from '../../units'
-import { BOILED_mL, heat, STEAM_L } from '../heating'
+import { message } from '../../messages/message'
 import { defineOperation, sayTime, timed } from './define'
 
 export const boil = defineOperation({
@@ -9,7 +7,5 @@ export const boil = defineOperation({
   effect: 'changes',
   shows: () => ['smell', 'gas'],
   minutes: (step) => step.minutes ?? 1,
-  sweeps_L: STEAM_L,
   says: (step) => message('step.boil', { time: sayTime(step.minutes) }),
-  changes: ({ conditions: { shift } }, { minutes = 1 }, vessel) => heat(vessel, BOILING, minutes, STEAM_L * minutes, BOILED_mL * minutes, shift),
 })

@@ -1,7 +1,5 @@
 import { z } from 'zod'
-import { message } from '../../messages'
-import { absorb } from '../absorbing'
-import { StepError } from '../jar'
+import { message } from '../../messages/message'
 import { defineOperation, vessel } from './define'
 
 export const bubble = defineOperation({
@@ -11,9 +9,4 @@ export const bubble = defineOperation({
   effect: 'changes',
   shows: () => [],
   says: (step) => message('step.bubble', { through: step.through }),
-  changes: (bench, step, through) => {
-    const from = bench.vessels.get(step.from)
-    if (!from) throw new StepError('from', `a vessel that holds something; ${step.from} is empty`)
-    return { ...absorb(through, from.headspace, bench.conditions.shift), others: [{ ...from, headspace: new Map() }] }
-  },
 })

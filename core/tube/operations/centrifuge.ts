@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import { message } from '../../messages'
-import { partLiquid } from '../portions'
+import { message } from '../../messages/message'
 import { defineOperation, vessel } from './define'
 
 export const centrifuge = defineOperation({
@@ -11,5 +10,4 @@ export const centrifuge = defineOperation({
   moves: () => true,
   shows: () => [],
   says: (step) => message('step.centrifuge', { into: step.liquidInto }),
-  changes: partLiquid,
 })

@@ -1,7 +1,5 @@
 import { z } from 'zod'
-import { message } from '../../messages'
-import { held } from '../jar'
-import { CHARCOAL_mg, speck } from '../portions'
+import { message } from '../../messages/message'
 import { SAMPLE } from '../sample'
 import { defineOperation, vessel } from './define'
 
@@ -11,5 +9,4 @@ export const charcoal = defineOperation({
   effect: 'looks',
   shows: () => ['fire'],
   says: (step) => message('step.charcoal', { with: step.with }),
-  changes: (bench, step, vessel) => ({ after: step.from === SAMPLE ? speck(bench, CHARCOAL_mg) : held(vessel, 'from') }),
 })

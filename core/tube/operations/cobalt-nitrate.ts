@@ -1,8 +1,5 @@
 import { z } from 'zod'
-import { message } from '../../messages'
-import { dryOnly, heatDry } from '../heating'
-import { held } from '../jar'
-import { CHARCOAL_mg, speck } from '../portions'
+import { message } from '../../messages/message'
 import { SAMPLE } from '../sample'
 import { defineOperation, vessel } from './define'
 
@@ -12,9 +9,4 @@ export const cobaltNitrate = defineOperation({
   effect: 'looks',
   shows: () => ['fire'],
   says: () => message('step.cobalt-nitrate'),
-  changes: (bench, step, vessel) => {
-    // Wetted with cobalt nitrate when it has been made red hot once.
-    const on = step.on === SAMPLE ? speck(bench, CHARCOAL_mg) : held(vessel, 'on')
-    return dryOnly(on) && !on.roasted ? heatDry(on, ['gently', 'strongly']) : { after: on }
-  },
 })

@@ -1,7 +1,5 @@
 import { z } from 'zod'
-import { message } from '../../messages'
-import { concentrate as boilDown } from '../heating'
-import { held } from '../jar'
+import { message } from '../../messages/message'
 import { defineOperation, percent, vessel } from './define'
 
 export const concentrate = defineOperation({
@@ -10,5 +8,4 @@ export const concentrate = defineOperation({
   effect: 'changes',
   shows: () => [],
   says: (step) => message('step.concentrate', { percent: percent(step.toFraction) }),
-  changes: ({ conditions }, step, vessel) => boilDown(held(vessel, 'vessel'), step.toFraction, conditions.shift),
 })

@@ -1,8 +1,5 @@
 import { z } from 'zod'
-import { message } from '../../messages'
-import { celsius, ROOM } from '../../units'
-import { held } from '../jar'
-import { settleEquilibrium } from '../vessel'
+import { message } from '../../messages/message'
 import { ADDED_min, defineOperation, vessel } from './define'
 
 export const cool = defineOperation({
@@ -12,7 +9,4 @@ export const cool = defineOperation({
   shows: () => [],
   minutes: () => ADDED_min,
   says: (step) => message('step.cool', { to: step.to }),
-  changes: ({ conditions }, step, vessel) => ({
-    after: settleEquilibrium({ ...held(vessel, 'vessel'), temperature: step.to === 'ice' ? celsius(0) : ROOM }, conditions.shift),
-  }),
 })

@@ -1,7 +1,5 @@
 import { z } from 'zod'
-import { message } from '../../messages'
-import { held } from '../jar'
-import { pinch } from '../portions'
+import { message } from '../../messages/message'
 import { SAMPLE } from '../sample'
 import { defineOperation, vessel } from './define'
 
@@ -12,5 +10,4 @@ export const copperWire = defineOperation({
   apart: true,
   shows: () => ['flame'],
   says: () => message('step.copper-wire'),
-  changes: (bench, step, vessel) => ({ after: step.from === SAMPLE ? pinch(bench) : held(vessel, 'from') }),
 })

@@ -1,8 +1,6 @@
 import { z } from 'zod'
-import { isMessageId, message, type Message, type MessageValue } from '../../messages'
+import { message, type Message, type MessageValue } from '../../messages/message'
 import type { EvidenceKind } from '../../vocabulary'
-import type { Bench, Done } from '../jar'
-import type { Vessel } from '../vessel'
 import { positive, type Known } from '../sample'
 
 /** An operation's own fields: what it does, and what with. */
@@ -10,7 +8,10 @@ type Fields = z.ZodObject<{ do: z.ZodLiteral<string> }, z.core.$loose>
 type StepOf<S extends Fields> = Known<z.infer<S>>
 type FieldOf<S extends Fields> = Exclude<keyof StepOf<S>, 'do'> & string
 
-/** Everything an operation is, but for what a person perceives of it and how its words are read. */
+/**
+ * What an operation is: what is said to do it, the vessels it touches, what it gives to see, how it is written. What it makes of a vessel is chemistry, which whoever only reads and writes notebooks has no need
+ * of, and stands in `changes.ts`; what is perceived of it in `perception/shown.ts`. The compiler asks for both.
+ */
 export interface Operation<S extends Fields = Fields> {
   readonly schema: S
   /** The field that names the vessel it acts on, whose state is to be seen after it. */
@@ -28,15 +29,7 @@ export interface Operation<S extends Fields = Fields> {
   readonly shows: (step: StepOf<S>) => readonly EvidenceKind[]
   /** Minutes it gives what reacts slowly among organic matter. */
   readonly minutes?: (step: StepOf<S>) => number
-  /** Litres of vapour a minute that drive a gas off that was only just made. */
-  readonly sweeps_L?: number
   readonly says: (step: StepOf<S>) => Message
-  /**
-   * What it makes of the vessel it acts on, and of others.
-   * @throws StepError when it cannot be done on this bench
-   * @throws UnknownReagent for a reagent that is not understood
-   */
-  readonly changes: (bench: Bench, step: StepOf<S>, vessel: Vessel) => Done
 }
 
 export const defineOperation = <S extends Fields>(operation: Operation<S>): Operation<S> => operation
@@ -55,7 +48,7 @@ interface Amounts {
   readonly mg?: number | undefined
   readonly mL?: number | undefined
   readonly drops?: number | undefined
-  readonly until?: string | undefined
+  readonly until?: 'just-basic' | 'just-acidic' | 'no-more-gas' | 'no-more-precipitate' | 'dissolved' | 'excess' | undefined
 }
 /** A kilogram is not written in milligrams: from here on, mg, in grams. */
 const IN_GRAMS = 100
@@ -64,15 +57,16 @@ export function sayAmount({ mL, drops, mg, until }: Amounts): Message {
   if (drops !== undefined) return message('amount.drops', { n: drops })
   if (mg !== undefined) return mg >= IN_GRAMS ? message('amount.g', { n: mg / 1000 }) : message('amount.mg', { n: mg })
   if (until === undefined) return message('amount.none')
-  const sign = `until.${until}`
-  return message('amount.until', { sign: isMessageId(sign) ? message(sign) : until })
+  return message('amount.until', { sign: message(`until.${until}`) })
 }
 export const sayMass = (mg: number | undefined): Message => (mg === undefined ? message('amount.all') : sayAmount({ mg }))
 export const sayTime = (time: number | undefined): Message => message('time.minutes', { n: time ?? 1 })
+/** Jars and stocks, which are called by what is in them. */
+const NAMED = ['sample', 'OS', 'AS', 'SE', 'FE', 'X1'] as const
 /** What a vessel is called: a jar or a stock by what is in it, any other by its letter or as given. */
 export function sayVessel(name: string, otherwise: MessageValue = name): MessageValue {
-  const id = `vessel.${name}`
-  return isMessageId(id) ? message(id) : otherwise
+  const known = NAMED.find((one) => one === name)
+  return known === undefined ? otherwise : message(`vessel.${known}`)
 }
 export const yesNo = (is: boolean): string => (is ? 'yes' : 'no')
 export const percent = (fraction: number): number => Math.round(fraction * 100)

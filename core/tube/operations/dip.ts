@@ -1,7 +1,6 @@
 import { z } from 'zod'
-import { message } from '../../messages'
+import { message } from '../../messages/message'
 import { PAPERS } from '../../vocabulary'
-import { held } from '../jar'
 import { defineOperation, sayVessel, vessel } from './define'
 
 export const dip = defineOperation({
@@ -10,5 +9,4 @@ export const dip = defineOperation({
   effect: 'looks',
   shows: (step) => [step.paper],
   says: (step) => message('step.dip', { paper: step.paper, into: sayVessel(step.into, message('vessel.it')) }),
-  changes: (_, __, vessel) => ({ after: held(vessel, 'into') }),
 })

@@ -1,7 +1,5 @@
 import { z } from 'zod'
-import { message } from '../../messages'
-import { held } from '../jar'
-import { FLAME_mg, speck } from '../portions'
+import { message } from '../../messages/message'
 import { SAMPLE } from '../sample'
 import { defineOperation, vessel, yesNo } from './define'
 
@@ -25,5 +23,4 @@ export const flame = defineOperation({
     step.support === 'mouth'
       ? message('step.flame.mouth')
       : message('step.flame', { cleaned: yesNo(step.cleaned), support: step.support, through: message(`step.flame.${step.through}`) }),
-  changes: (bench, step, vessel) => ({ after: step.from === SAMPLE ? speck(bench, FLAME_mg) : held(vessel, 'from') }),
 })

@@ -1,10 +1,12 @@
 import { z } from 'zod'
-import { message } from '../../messages'
-import { boilingPointOf, notFusable } from '../../structure'
-import { extractOf, FUSED_mg, FUSED_WITH, FUSION_HEATS } from '../fusion'
-import { StepError } from '../jar'
+import { message } from '../../messages/message'
 import { positive } from '../sample'
 import { defineOperation, percent, sayAmount, vessel } from './define'
+
+export const FUSED_WITH = ['sodium', 'zinc-carbonate'] as const
+export const FUSION_HEATS = ['red', 'poor'] as const
+/** mg of sodium and of compound where a step does not say. */
+export const FUSED_mg = { sodium: 60, sample: 50 }
 
 export const fuse = defineOperation({
   schema: z.looseObject({
@@ -31,13 +33,4 @@ export const fuse = defineOperation({
       water: step.water_mL,
       percent: percent(step.toFraction),
     }),
-  changes: ({ jar }, step, vessel) => {
-    if (jar.kind !== 'organic') throw new StepError('do', 'an organic compound to fuse with sodium; a salt is not fused')
-    const { structure } = jar
-    const danger = step.with === 'sodium' ? notFusable(structure) : null
-    if (danger) throw new StepError('with', `zinc-carbonate: ${danger}`)
-    const mol = (step.sample_mg ?? FUSED_mg.sample) / 1000 / structure.molarMass
-    const { extract, residue } = extractOf(vessel, structure, mol, boilingPointOf(structure), step)
-    return { after: extract, others: step.with === 'zinc-carbonate' ? [residue] : [] }
-  },
 })

@@ -1,7 +1,6 @@
 import { z } from 'zod'
-import { message } from '../../messages'
+import { message } from '../../messages/message'
 import { PAPERS } from '../../vocabulary'
-import { held, StepError } from '../jar'
 import { defineOperation, vessel, yesNo } from './define'
 
 export const hold = defineOperation({
@@ -20,9 +19,5 @@ export const hold = defineOperation({
   says: ({ rod, dry, paper, splint }) => {
     if (rod) return rod === 'glass' ? message('step.hold.glass') : message('step.hold.rod', { rod })
     return message('step.hold', { dry: yesNo(dry), what: paper ?? (splint ? message('step.hold.splint', { splint }) : '') })
-  },
-  changes: (_, step, vessel) => {
-    if (!step.paper && !step.splint && !step.rod) throw new StepError('hold', 'one of paper, splint, rod')
-    return { after: held(vessel, 'over') }
   },
 })

@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import { message } from '../../messages'
-import { held } from '../jar'
+import { message } from '../../messages/message'
 import { defineOperation, vessel } from './define'
 
 export const look = defineOperation({
@@ -9,5 +8,4 @@ export const look = defineOperation({
   effect: 'looks',
   shows: () => ['gas', 'ring', 'sample', 'liquid'],
   says: () => message('step.look'),
-  changes: (_, __, vessel) => ({ after: held(vessel, 'at') }),
 })

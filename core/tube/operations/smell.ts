@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import { message } from '../../messages'
-import { held } from '../jar'
+import { message } from '../../messages/message'
 import { defineOperation, vessel } from './define'
 
 export const smell = defineOperation({
@@ -9,5 +8,4 @@ export const smell = defineOperation({
   effect: 'looks',
   shows: () => ['smell'],
   says: () => message('step.smell'),
-  changes: (_, __, vessel) => ({ after: held(vessel, 'at') }),
 })

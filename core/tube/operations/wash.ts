@@ -1,10 +1,6 @@
 import { z } from 'zod'
-import { message } from '../../messages'
-import { findReagent } from '../../species'
-import { strengthened } from '../adding'
-import { held } from '../jar'
+import { message } from '../../messages/message'
 import { positive } from '../sample'
-import { pour, pourOff, settleEquilibrium } from '../vessel'
 import { defineOperation, vessel } from './define'
 
 export const wash = defineOperation({
@@ -14,8 +10,4 @@ export const wash = defineOperation({
   moves: () => true,
   shows: () => [],
   says: (step) => message('step.wash', { mL: step.mL, liquid: step.with }),
-  changes: ({ conditions }, step, vessel) => {
-    const poured = settleEquilibrium(pour(held(vessel, 'vessel'), strengthened(findReagent(step.with), conditions), step.mL), conditions.shift)
-    return { after: settleEquilibrium({ ...pourOff(poured).rest, settled: true }, conditions.shift) }
-  },
 })

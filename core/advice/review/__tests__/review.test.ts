@@ -5,7 +5,7 @@ import { ionsOf, type Hypothesis, ReasoningSession } from '../../../deduction'
 import { caseSchema, entrySchema, type Entry } from '../../../notebook'
 import { findSalt, SALTS } from '../../../species'
 import { vesselFor } from '../../follow'
-import { review, REVIEW_RULES, undone } from '..'
+import { review, REVIEW_RULES, sayFinding, undone } from '..'
 import { MET_OTHERWISE, SOUND, SPOILED, type Written } from './procedures'
 
 const session = new ReasoningSession()
@@ -62,7 +62,7 @@ describe('procedures spoiled in one way', () => {
   })
   test('there are sixty and more, and every rule but few is among them', () => {
     expect(SPOILED.length).toBeGreaterThanOrEqual(60)
-    const ids = new Set(REVIEW_RULES.map((r) => r.finding))
+    const ids = new Set<string>(REVIEW_RULES.map((r) => r.finding))
     expect(SPOILED.filter((p) => !ids.has(p.finding))).toEqual([])
     expect(ids.size).toBe(REVIEW_RULES.length)
   })
@@ -140,6 +140,6 @@ describe('what would have been seen, the mistake undone', () => {
 })
 
 test('every finding says what it does to the evidence, and the way back, in sentences', () => {
-  for (const { effect, wayBack } of REVIEW_RULES) for (const line of [effect, wayBack]) expect(line).toMatch(/^[A-Z“].*[.”]$/)
+  for (const { finding } of REVIEW_RULES) for (const line of Object.values(sayFinding(finding))) expect(line).toMatch(/^[A-Z“].*[.”]$/)
   expect(SALTS.length).toBeGreaterThan(200)
 })

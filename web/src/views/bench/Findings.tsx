@@ -1,4 +1,4 @@
-import type { Finding, Undone } from '@foxing/core'
+import { sayFinding, type Finding, type Undone } from '@foxing/core'
 import { useState } from 'react'
 import { Chemistry } from '../../ui/Formula'
 
@@ -14,6 +14,7 @@ interface Props {
 export const Findings = ({ findings, undo }: Props) => findings.map((f) => <One key={f.finding} finding={f} undo={undo} />)
 
 function One({ finding: f, undo }: { readonly finding: Finding; readonly undo: Props['undo'] }) {
+  const { effect, wayBack } = sayFinding(f.finding)
   const [answer, setAnswer] = useState<Undone | 'asked' | 'none' | null>(null)
   const ask = (): void => {
     setAnswer('asked')
@@ -25,7 +26,7 @@ function One({ finding: f, undo }: { readonly finding: Finding; readonly undo: P
   return (
     <div className="col-span-3 mt-2 md:ml-8 max-w-[72ch] border-l-4 border-ink pl-3 leading-snug">
       <p>
-        <strong>{SEVERITY[f.severity]}.</strong> {f.effect} <em>Way back: {f.wayBack}</em>
+        <strong>{SEVERITY[f.severity]}.</strong> {effect} <em>Way back: {wayBack}</em>
       </p>
       {f.undoable && answer === null && (
         <button type="button" className="pressable mt-1 border border-rule px-3 text-sm" onClick={ask}>

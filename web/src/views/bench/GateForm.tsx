@@ -1,4 +1,4 @@
-import { NEVER_FUSED, type GateAnswer, type StopGate } from '@foxing/core'
+import { NEVER_FUSED, say, type GateAnswer, type StopGate } from '@foxing/core'
 import { useEffect, useRef, useState, type SyntheticEvent } from 'react'
 import { Field } from '../../ui/Field'
 import { Problem } from '../../ui/Problem'
@@ -49,7 +49,7 @@ export function GateForm({ gates, title, onOpen, onLeave, judge }: Props) {
       </h3>
       {gates.map((gate) => (
         <p key={gate.id}>
-          <strong>{gate.says}</strong> {gate.asks}
+          <strong>{say(gate.says)}</strong> {say(gate.asks)}
         </p>
       ))}
       {gates.some((gate) => gate.wants === 'speck') && (
