@@ -7,6 +7,6 @@ export default defineConfig({
   define: DEFINE,
   plugins: [react(), tailwindcss()],
   // Fonts as files, not as data: the content policy lets in nothing else.
-  build: { manifest: 'files.json', assetsInlineLimit: 0, target: 'es2022', chunkSizeWarningLimit: 900 },
+  build: { modulePreload: { polyfill: false }, assetsInlineLimit: 0, target: 'es2022', chunkSizeWarningLimit: 900 },
   worker: { format: 'es' },
 })

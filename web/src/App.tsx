@@ -3,12 +3,12 @@ import { BrowserRouter, Link, Navigate, Route, Routes, useLocation } from 'react
 import { useSession } from './state/session'
 import { flush } from './state/sync'
 import { Frame } from './ui/Frame'
-import { Door } from './views/door/Door'
 import { Shelf } from './views/shelf/Shelf'
 
 const Account = lazy(() => import('./views/account/Account').then((m) => ({ default: m.Account })))
 const Bench = lazy(() => import('./views/bench/Bench').then((m) => ({ default: m.Bench })))
 const ClassView = lazy(() => import('./views/class/ClassView').then((m) => ({ default: m.ClassView })))
+const Door = lazy(() => import('./views/door/Door').then((m) => ({ default: m.Door })))
 const Photo = lazy(() => import('./views/photo/Photo').then((m) => ({ default: m.Photo })))
 const Reference = lazy(() => import('./views/reference/Reference').then((m) => ({ default: m.Reference })))
 const Sums = lazy(() => import('./views/sums/Sums').then((m) => ({ default: m.Sums })))

@@ -20,5 +20,15 @@ window.addEventListener('vite:preloadError', (event) => {
   window.location.reload()
 })
 
+/** When this page was last fetched anew because a part of it was served no more. */
+const RENEWED = 'foxing.renewed'
+const LEAST_BETWEEN_ms = 60_000
+// A part of a version that is served no more: the page of the one that is. Whatever was written is on the device.
+window.addEventListener('vite:preloadError', () => {
+  if (Date.now() - Number(sessionStorage.getItem(RENEWED)) < LEAST_BETWEEN_ms) return
+  sessionStorage.setItem(RENEWED, String(Date.now()))
+  location.reload()
+})
+
 // The interface opens without the server, too, once it has been there.
 if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined)

@@ -1,0 +1,1 @@
+export function writeServiceWorker(folder: string): Promise<{ readonly count: number; readonly size: number }>
