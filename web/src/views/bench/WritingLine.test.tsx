@@ -1,0 +1,86 @@
+/** @jest-environment jsdom */
+import { beforeEach, expect, jest, test } from '@jest/globals'
+import { observationSchema, readShorthand, type Observation } from '@foxing/core'
+import { render, screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import type { ComponentProps } from 'react'
+import { WritingLine } from './WritingLine'
+
+const read = (line: string): { observations: Observation[]; rest: readonly string[] } => {
+  const { observations, rest } = readShorthand(line)
+  return { observations: observations.map((o) => observationSchema.parse(o)), rest }
+}
+
+function line(props: Partial<ComponentProps<typeof WritingLine>> = {}) {
+  const onWrite = jest.fn<(line: string) => void>()
+  const onSkip = jest.fn()
+  const onAsSeen = jest.fn()
+  const shown = (more: Partial<ComponentProps<typeof WritingLine>>) => (
+    <WritingLine
+      draft="j1"
+      prompt={{ tube: 'A', look: 'white precipitate?' }}
+      focusKey="look 1"
+      canCopy={false}
+      read={read}
+      onWrite={onWrite}
+      onSkip={onSkip}
+      onAsSeen={onAsSeen}
+      picking={false}
+      onPick={null}
+      {...props}
+      {...more}
+    />
+  )
+  const { rerender, unmount } = render(shown({}))
+  return { onWrite, onSkip, onAsSeen, unmount, again: (more: typeof props) => rerender(shown(more)), user: userEvent.setup() }
+}
+const input = (): HTMLInputElement => screen.getByRole('textbox')
+beforeEach(() => sessionStorage.clear())
+
+test('what is typed is read as it is typed, and what is not understood is kept as a note', async () => {
+  const { onWrite, user } = line()
+  expect(document.activeElement).toBe(input())
+  await user.type(input(), 'wh curdy ppt, brolly')
+  expect(screen.getByText('curdy')).not.toBeNull()
+  expect(screen.getByText('kept as a note: brolly')).not.toBeNull()
+  await user.keyboard('{Enter}')
+  expect(onWrite).toHaveBeenCalledWith('wh curdy ppt, brolly')
+  expect(input().value).toBe('')
+})
+
+test('an empty line goes on to the next look; escape takes back what was typed', async () => {
+  const { onWrite, onSkip, user } = line()
+  await user.type(input(), 'wh ppt{Escape}{Enter}')
+  expect(onWrite).not.toHaveBeenCalled()
+  expect(onSkip).toHaveBeenCalledTimes(1)
+})
+
+test('a half-written line is there again when the page comes back', async () => {
+  const { unmount, user } = line()
+  await user.type(input(), 'pale bl')
+  unmount()
+  line()
+  expect(input().value).toBe('pale bl')
+})
+
+test('asked for a moment too early, what there is to see is written when it is there', async () => {
+  const { onAsSeen, onWrite, again, user } = line()
+  await user.type(input(), '={Enter}')
+  expect(onAsSeen).not.toHaveBeenCalled()
+  again({ canCopy: true })
+  expect(onAsSeen).toHaveBeenCalledTimes(1)
+  expect(onWrite).not.toHaveBeenCalled()
+})
+
+test('asked for at a look that has gone by, it is not written at the next one', async () => {
+  const { onAsSeen, again, user } = line()
+  await user.type(input(), '={Enter}')
+  again({ canCopy: true, focusKey: 'look 2' })
+  expect(onAsSeen).not.toHaveBeenCalled()
+})
+
+test('with no test open the line takes notes', () => {
+  line({ prompt: null })
+  expect(input().placeholder).toBe('a note, or begin a test first')
+  expect(screen.getByLabelText(/^note ›/)).toBe(input())
+})
