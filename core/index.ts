@@ -1,4 +1,4 @@
-export { message, say, type Message, type MessageId } from './messages'
+export { message, say, sayIn, type Message, type MessageId } from './messages'
 export * from './units'
 export * from './vocabulary'
 export * from './species'

@@ -6,27 +6,35 @@ import { message, type Message, type MessageId, type MessageValue } from './mess
 export const isMessageId = (id: string): id is MessageId => Object.hasOwn(EN, id)
 
 const LOCALE = 'en-GB'
-/** Messages as they were read from the catalogue; those that are plain text stand as they are. */
-const read = new Map<MessageId, string | IntlMessageFormat>()
+/** A catalogue: what is said under each id, as ICU messages. */
+type Catalogue = Readonly<Record<string, string>>
+/** Messages as they were read from a catalogue; those that are plain text stand as they are. */
+const read = new WeakMap<Catalogue, Map<string, string | IntlMessageFormat>>()
 
-function formatOf(id: MessageId): string | IntlMessageFormat {
-  const known = read.get(id)
-  if (known !== undefined) return known
-  const text = EN[id]
-  const made = /[{'<]/.test(text) ? new IntlMessageFormat(text, LOCALE, undefined, { ignoreTag: true }) : text
-  read.set(id, made)
-  return made
+function formatOf(catalogue: Catalogue, id: string): string | IntlMessageFormat {
+  let formats = read.get(catalogue)
+  if (!formats) read.set(catalogue, (formats = new Map()))
+  let format = formats.get(id)
+  if (format === undefined) {
+    const text = catalogue[id] ?? ''
+    format = /[{'<]/.test(text) ? new IntlMessageFormat(text, LOCALE, undefined, { ignoreTag: true }) : text
+    formats.set(id, format)
+  }
+  return format
 }
 
 /**
- * A message in words.
+ * A message of some package's own catalogue, in words.
  * @throws FormatError where the message has a place for a value that is not given
  */
-export function say({ id, values = {} }: Message): string {
-  const format = formatOf(id)
+export function sayIn<T extends Catalogue>(catalogue: T, id: keyof T & string, values: Readonly<Record<string, MessageValue>> = {}): string {
+  const format = formatOf(catalogue, id)
   if (typeof format === 'string') return format
   return String(format.format(Object.fromEntries(Object.entries(values).map(([name, value]) => [name, sayWhole(value)]))))
 }
+
+/** A message of the core in words. @throws FormatError as above */
+export const say = ({ id, values }: Message): string => sayIn(EN, id, values)
 
 /** A value in words; a number stays one, for the message to count by. */
 function sayWhole(value: MessageValue): string | number {

@@ -61,7 +61,7 @@ export function createApp({ metrics, webRoot, secure, trustProxy, stopping, ...s
     next()
   })
   app.use('/api', routerOf(ROUTES, services))
-  app.use('/api', (_request, _response, next) => next(new Refusal(404, 'there is nothing at this address', 'Check the address.')))
+  app.use('/api', (_request, _response, next) => next(new Refusal(404, 'no-such-address')))
   if (webRoot !== undefined) {
     app.use(compression())
     app.use('/assets', express.static(join(webRoot, 'assets'), { immutable: true, maxAge: '365d' }))

@@ -15,8 +15,7 @@ export interface Hashing {
 
 /** The most that wait at once: a large class that signs in together, and no flood. */
 const MOST_WAITING = 400
-const busy = (): Refusal =>
-  new Refusal(503, 'very many people are signing in at this moment', 'Try again in half a minute. What you wrote on this device is kept.', 30)
+const busy = (): Refusal => new Refusal(503, 'very-many-sign-in', {}, 30)
 
 /** @param file the module `derive` as it is built */
 export function hashingThreads(file: string, count: number): Hashing {

@@ -1,18 +1,19 @@
 import type { ErrorRequestHandler } from 'express'
 import type { Logger } from 'pino'
 import { ZodError } from 'zod'
+import { sayRefusal, type RefusalId, type RefusalValues } from '../messages'
 import { SignedOut } from '../signed-out'
 
 /** An answer other than success, with what was kept and what to do. */
 export class Refusal extends Error {
   constructor(
     readonly status: number,
-    message: string,
-    readonly todo: string,
+    readonly id: RefusalId,
+    readonly values: RefusalValues = {},
     /** Seconds after which asking again makes sense. */
     readonly after_s?: number,
   ) {
-    super(message)
+    super(sayRefusal(id, values).error)
   }
 }
 
@@ -35,39 +36,32 @@ const lostConnection = (error: unknown): boolean =>
 
 /** What to answer to an error; null where nobody foresaw it. */
 function answerTo(error: unknown): Answer | null {
-  if (error instanceof Refusal) return { status: error.status, error: error.message, todo: error.todo }
-  if (error instanceof SignedOut)
-    return { status: 401, error: 'you are not signed in', todo: 'What you wrote is kept on this device, and is sent once you have signed in again.' }
+  if (error instanceof Refusal) return { status: error.status, ...sayRefusal(error.id, error.values) }
+  if (error instanceof SignedOut) return { status: 401, ...sayRefusal('signed-out') }
   if (error instanceof ZodError) {
     const [issue] = error.issues
     return {
       status: 400,
-      error: 'the request is not in the form expected',
+      ...sayRefusal('wrong-form'),
       ...(issue ? { path: issue.path.map(String).join('.'), expected: issue.message } : {}),
-      todo: 'Nothing was written. Correct it and send it again.',
     }
   }
   if (lostConnection(error))
     return {
       status: 503,
-      error: 'the database cannot take this now',
-      todo: 'Nothing was written. What you wrote is kept on this device and is sent again.',
+      ...sayRefusal('no-database'),
     }
   // The database's own checks: 22 is a value that cannot be kept, 23 one that does not fit the others, 42501 a row that belongs to somebody else.
-  if (codeOf(error).startsWith('22'))
-    return { status: 400, error: 'a value in the request cannot be kept', todo: 'Nothing was written. Take out characters that cannot be printed.' }
-  if (codeOf(error).startsWith('23'))
-    return { status: 409, error: 'this does not fit what is there already', todo: 'Nothing was written. Reload and try again.' }
-  if (codeOf(error) === 'FX001')
-    return { status: 409, error: 'a class needs an instructor', todo: 'Nothing was changed. Let another instructor into the class first.' }
-  if (codeOf(error) === '57014') return { status: 503, error: 'this took the database too long', todo: 'Nothing was written. Try again in a while.' }
-  if (codeOf(error) === '42501') return { status: 404, error: 'there is nothing here for you to change', todo: 'Nothing was written.' }
-  if (error instanceof URIError) return { status: 400, error: 'the address cannot be read', todo: 'Nothing was written. Check the address.' }
+  if (codeOf(error).startsWith('22')) return { status: 400, ...sayRefusal('cannot-be-kept') }
+  if (codeOf(error).startsWith('23')) return { status: 409, ...sayRefusal('does-not-fit') }
+  if (codeOf(error) === 'FX001') return { status: 409, ...sayRefusal('class-needs-instructor') }
+  if (codeOf(error) === '57014') return { status: 503, ...sayRefusal('database-slow') }
+  if (codeOf(error) === '42501') return { status: 404, ...sayRefusal('nothing-to-change') }
+  if (error instanceof URIError) return { status: 400, ...sayRefusal('address-unread') }
   if (isBodyError(error))
     return {
       status: error.status,
-      error: error.status === 413 ? 'the request is too large' : 'the request is not JSON',
-      todo: 'Nothing was written.',
+      ...sayRefusal(error.status === 413 ? 'too-large' : 'no-json'),
     }
   return null
 }
@@ -84,8 +78,7 @@ export const answerErrors =
     if (error instanceof Refusal && error.after_s !== undefined) response.setHeader('retry-after', error.after_s)
     const { status, ...body } = answer ?? {
       status: 500,
-      error: 'something went wrong on the server',
-      todo: 'What you wrote is kept on this device. Try again; if it stays, tell whoever runs the server.',
+      ...sayRefusal('went-wrong'),
     }
     response.status(status).json(body)
   }

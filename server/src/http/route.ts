@@ -90,7 +90,7 @@ const DEEPEST = 24
 function refuseDeep(body: unknown): void {
   let level: unknown[] = [body]
   for (let depth = 0; level.length > 0; depth++) {
-    if (depth > DEEPEST) throw new Refusal(400, 'the request is nested too deeply', 'Nothing was written.')
+    if (depth > DEEPEST) throw new Refusal(400, 'nested-too-deeply')
     level = level.flatMap((node): unknown[] => (typeof node === 'object' && node !== null ? Object.values(node) : []))
   }
 }
@@ -132,12 +132,11 @@ function handlerOf(route: Route, services: Services): RequestHandler {
     recent.add(key)
   }
   const refuseOthers = (role: Role): void => {
-    if (route.access === 'instructor' && !teaches(role))
-      throw new Refusal(403, 'this is for instructors', 'Nothing was written. Ask the instructor of your class.')
+    if (route.access === 'instructor' && !teaches(role)) throw new Refusal(403, 'for-instructors')
   }
   const asked = async (request: Request, response: Response): Promise<Asked<never>> => {
     if (route.method === 'post') {
-      if (!request.is('application/json')) throw new Refusal(415, 'send JSON', 'Nothing was written.')
+      if (!request.is('application/json')) throw new Refusal(415, 'not-json')
       await readBody(request, response)
       refuseDeep(request.body)
     }
@@ -154,15 +153,14 @@ function handlerOf(route: Route, services: Services): RequestHandler {
     }
   }
   const answerOf = async (request: Request, response: Response): Promise<unknown> => {
-    if (changes && request.get('sec-fetch-site') === 'cross-site')
-      throw new Refusal(403, 'this came from a page of another site', 'Nothing was written. Open Foxing itself and try there.')
+    if (changes && request.get('sec-fetch-site') === 'cross-site') throw new Refusal(403, 'other-site')
     if (route.access === 'anyone') return route.does(await asked(request, response))
     const session = services.cookies.read(request)
     if (!session) throw new SignedOut()
     await prove(session)
     if (changes && !fromOwnPage(request, session)) {
       services.security('not from a page', { person: session.person })
-      throw new Refusal(403, 'this did not come from a page of Foxing', 'Nothing was written. Reload the page and try again.')
+      throw new Refusal(403, 'not-from-page')
     }
     const gone = new AbortController()
     response.on('close', () => gone.abort())

@@ -9,7 +9,7 @@ import { sealable } from '../sealed'
 import { codesOf, makeCode } from '../services/invitations'
 import { findJar, listJars, refuseFull, seal } from '../services/jars'
 
-const noClass = (): Refusal => new Refusal(404, 'there is no such class here', 'Go back and choose one of yours.')
+const noClass = (): Refusal => new Refusal(404, 'no-such-class')
 
 /** @throws Refusal unless the one who asks teaches it */
 async function classOf(client: Client, id: string): Promise<{ id: string; name: string }> {
@@ -42,7 +42,7 @@ export const classRoutes: readonly Route[] = [
     answer: ({ body, within }) =>
       within(async (client) => {
         const { rows } = await client.query<{ begun: boolean }>('select door.begin_class($1, $2) as begun', [body.id, body.name])
-        if (rows[0]?.begun !== true) throw new Refusal(409, 'there is another class with this id', 'Try again; a new id is made.')
+        if (rows[0]?.begun !== true) throw new Refusal(409, 'class-id-taken')
         return { id: body.id }
       }),
   }),
@@ -64,8 +64,7 @@ export const classRoutes: readonly Route[] = [
     answer: ({ id, body, session, within, services }) =>
       within(async (client, role) => {
         const { id: classId } = await classOf(client, id('class'))
-        if (body.role === 'administrator' && role !== 'administrator')
-          throw new Refusal(403, 'only an administrator lets in another', 'Nothing was written.')
+        if (body.role === 'administrator' && role !== 'administrator') throw new Refusal(403, 'for-administrators')
         const uses = body.uses ?? (body.role === 'student' ? 30 : 1)
         const code = await makeCode(client, session, { role: body.role, class: classId, days: body.days, uses })
         services.security('code made', { person: session.person, role: body.role })
@@ -155,7 +154,7 @@ export const classRoutes: readonly Route[] = [
           'update jar set revealed_at = coalesce(revealed_at, now()) where id = $1 and class_id in (select taught_classes())',
           [jar.id],
         )
-        if (rowCount === 0) throw new Refusal(409, 'this jar was not given out by a class of yours', 'Nothing was changed.')
+        if (rowCount === 0) throw new Refusal(409, 'not-given-out-by-you')
         services.live.changed(session.institution, jar.id)
       }),
   }),

@@ -53,12 +53,7 @@ export const jarRoutes: readonly Route[] = [
         const ids = new Map(body.notebook.entries.map((e) => [e.id, id.safeParse(e.id).success ? e.id : randomUUID()]))
         const moved = (old: string): string => ids.get(old) ?? old
         const tooLong = body.notebook.entries.findIndex((e) => sizeOfLine(e) > LARGEST_LINE)
-        if (tooLong >= 0)
-          throw new Refusal(
-            413,
-            `entry ${tooLong + 1} of the document is too long`,
-            `The jar was opened, and holds no line yet. A line may take ${LARGEST_LINE} characters.`,
-          )
+        if (tooLong >= 0) throw new Refusal(413, 'entry-too-long', { number: tooLong + 1, most: LARGEST_LINE })
         const entries = body.notebook.entries.map((e, k) => {
           const body = { ...e, id: moved(e.id) }
           if ('concluded' in body) body.concluded = { ...body.concluded, citing: body.concluded.citing.map(moved) }
@@ -141,22 +136,15 @@ export const jarRoutes: readonly Route[] = [
         entries: inOrder(await rowsOf(client, jarId)).map((e) => e.body),
         secret: await secretOf(client, jarId),
       }))
-      if (!secret) throw new Refusal(409, 'this jar is real', 'Do the test at the bench and write down what you see.')
-      if (!entries.some((e) => doneSchema.safeParse(e).data?.id === entryId))
-        throw new Refusal(404, 'that work has not reached the server', 'Wait for the notebook to be saved, then look again.')
+      if (!secret) throw new Refusal(409, 'real-jar.look')
+      if (!entries.some((e) => doneSchema.safeParse(e).data?.id === entryId)) throw new Refusal(404, 'work-not-here')
       const simulated = await services.simulator.run(
         proved,
         { jar: jarId, notebook: { case: jar.case, entries }, entry: entryId, holds: secret.text, jitter: secret.jitter },
         gone,
       )
-      if ('more' in simulated)
-        throw new Refusal(
-          503,
-          'this takes long to work out: very much was done in these tubes',
-          'What was written is kept. Ask again: it goes on from where it stopped.',
-          1,
-        )
-      if ('problem' in simulated) throw new Refusal(409, simulated.problem, 'The entry is kept; write an amendment to correct it.')
+      if ('more' in simulated) throw new Refusal(503, 'takes-long', {}, 1)
+      if ('problem' in simulated) throw new Refusal(409, 'cannot-be-done', { problem: simulated.problem })
       return simulated.seen
     },
   }),
@@ -171,7 +159,7 @@ export const jarRoutes: readonly Route[] = [
         const { rows } = await client.query<{ known: Date | null }>('select door.tell_answer($1, $2) as known', [jar.id, isTaught])
         const concluded = concludedBy(entries, rows[0]?.known ?? null)
         const secret = await secretOf(client, jar.id)
-        if (!secret) throw new Refusal(409, 'this jar is real', 'Only the person who filled it knows.')
+        if (!secret) throw new Refusal(409, 'real-jar.answer')
         const { formula, name, isSaid } = secret
         return { formula, name, right: concluded.length === 0 ? null : isSaid(concluded) }
       }),
@@ -180,7 +168,7 @@ export const jarRoutes: readonly Route[] = [
     answer: ({ id, session, within }) =>
       within(async (client) => {
         const jar = await mineOf(client, id('jar'))
-        if (jar.owner !== session.person) throw new Refusal(403, 'this jar is your partner’s', 'Only they can share it.')
+        if (jar.owner !== session.person) throw new Refusal(403, 'partners-jar')
         const code = await makeCode(client, session, { role: 'partner', jar: jar.id, days: 1, uses: 3 })
         return { code }
       }),
@@ -216,7 +204,7 @@ export const jarRoutes: readonly Route[] = [
 ]
 
 function notYet(jar: Jar): Refusal {
-  if (jar.reveal === 'on date') return new Refusal(409, `this jar is opened on ${jar.revealOn ?? 'a date'}`, 'Until then, go on with the work.')
-  if (jar.reveal === 'by instructor') return new Refusal(409, 'this jar is opened by your instructor', 'Ask them when you have handed in.')
-  return new Refusal(409, 'nothing has been concluded yet', 'Write your conclusion first; the jar is opened then.')
+  if (jar.reveal === 'on date') return new Refusal(409, 'opened-on-date', { date: jar.revealOn ?? 'a date' })
+  if (jar.reveal === 'by instructor') return new Refusal(409, 'opened-by-instructor')
+  return new Refusal(409, 'not-concluded')
 }

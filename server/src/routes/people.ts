@@ -18,8 +18,7 @@ const letIn = ({ services, response }: Pick<Asked<unknown>, 'services' | 'respon
 
 const addressOf = ({ request }: Pick<Asked<unknown>, 'request'>): string => networkOf(request.ip)
 
-const wrongPassword = (): Refusal =>
-  new Refusal(403, 'that is not your password', 'Nothing was changed. After five wrong ones you have to wait, longer each time.')
+const wrongPassword = (): Refusal => new Refusal(403, 'wrong-password')
 
 export const peopleRoutes: readonly Route[] = [
   forAnyone(endpoints.door, {

@@ -65,12 +65,7 @@ export class Appending {
       this.count(answer.acknowledged.length)
       return answer.acknowledged
     }
-    if (answer.refused === 'room')
-      throw new Refusal(
-        413,
-        `there is no room for this: the ${answer.which} are at their limit`,
-        'Nothing of it was taken by the server, and all of it is kept on this device. Go on in a new jar, or ask whoever runs the server.',
-      )
+    if (answer.refused === 'room') throw new Refusal(413, 'notebook-full', { which: answer.which })
     throw answer.refused === 'session' ? new SignedOut() : noJar()
   }
 

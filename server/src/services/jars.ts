@@ -72,7 +72,7 @@ export async function findJar(client: Client, id: string): Promise<Jar> {
   if (!rows[0]) throw noJar()
   return jarOf(rows[0])
 }
-export const noJar = (): Refusal => new Refusal(404, 'there is no such jar here', 'Go back to the shelf and choose one.')
+export const noJar = (): Refusal => new Refusal(404, 'no-such-jar')
 
 /** Entries of a jar in the order of the notebook, or those that came after a place. */
 export async function entriesOf(client: Client, jar: string, after = -1): Promise<PlacedEntry[]> {
@@ -121,8 +121,7 @@ export interface NewJar {
 
 /** Jars one person may have open. */
 const MOST_JARS = 3000
-const noRoom = (what: string): Refusal =>
-  new Refusal(413, `there is no room for ${what}`, 'Nothing was written; what is on this device is kept. Ask whoever runs the server, or make room.')
+const noRoom = (what: string): Refusal => new Refusal(413, 'no-room', { what })
 
 /** @throws Refusal where the institution has no room for more */
 export async function refuseFull(client: Client): Promise<void> {

@@ -13,12 +13,7 @@ export interface Entered {
 }
 
 const wait = (seconds = 60): Refusal =>
-  new Refusal(
-    429,
-    'too many wrong attempts',
-    `Wait ${seconds < 60 ? `${seconds} s` : `${Math.ceil(seconds / 60)} min`}, or ask your instructor for a code to set a new password. Your notebooks on this device are kept.`,
-    seconds,
-  )
+  new Refusal(429, 'too-many-attempts', { wait: seconds < 60 ? `${seconds} s` : `${Math.ceil(seconds / 60)} min` }, seconds)
 
 /**
  * Begins a session for a login and its password. A login that does not exist takes the same road and the same time.
@@ -38,8 +33,7 @@ export async function signIn(database: Database, hashing: Hashing, login: string
   if (!first?.salt) throw wait(first?.seconds)
   const second = await ask(await hashing.proofOf(password, first.salt))
   if (second?.outcome === 'wait') throw wait(second.seconds)
-  if (!second?.institution_id || !second.person_id)
-    throw new Refusal(401, 'login and password do not belong together', 'Check both and try again. What you wrote on this device is kept.')
+  if (!second?.institution_id || !second.person_id) throw new Refusal(401, 'wrong-login')
   return { institution: second.institution_id, person: second.person_id, token }
 }
 
@@ -63,12 +57,7 @@ export async function join(
   if (!row?.institution_id || !row.person_id) throw noCode()
   return { institution: row.institution_id, person: row.person_id, token }
 }
-export const noCode = (): Refusal =>
-  new Refusal(
-    404,
-    'code and login do not go together',
-    'The code may be mistyped, used up or run out, or the login be somebody’s already. Try another login, or ask for a new code; if you have an account, sign in and use the code on your shelf.',
-  )
+export const noCode = (): Refusal => new Refusal(404, 'wrong-code')
 
 /** Before anything is worked out: whether the code is one. @throws Refusal */
 async function refuseBadCode(database: Database, code: string, address: string): Promise<void> {

@@ -40,7 +40,7 @@ export async function sign(client: Client, who: Who, id: string): Promise<Signat
     [who.institution, id, version, who.person, JSON.stringify(document), hash],
   )
   const made = (await signaturesOf(client, id)).find((s) => s.version === version)
-  if (rowCount === 0 || !made) throw new Refusal(409, 'somebody else signed at this moment', 'Look at what they signed, then sign again.')
+  if (rowCount === 0 || !made) throw new Refusal(409, 'signed-meanwhile')
   return made
 }
 
@@ -61,6 +61,6 @@ export async function versionOf(client: Client, id: string, version: number): Pr
     [id, version],
   )
   const [row] = rows
-  if (!row) throw new Refusal(404, 'there is no such version', 'Go back to the report and choose one.')
+  if (!row) throw new Refusal(404, 'no-such-version')
   return { ...row, intact: hashOf(row.document) === row.sha256 }
 }

@@ -36,14 +36,8 @@ export class Turns {
   /** @throws Refusal where one person, or everybody together, has too much waiting; Gone */
   run<T>(person: string, work: () => Promise<T>, signal?: AbortSignal): Promise<T> {
     const mine = this.waiting.get(person) ?? []
-    if (mine.length >= this.each)
-      return Promise.reject(
-        new Refusal(429, 'you have asked for very much at once', 'What was written is kept. Wait until some of it is there, then ask again.', 5),
-      )
-    if (this.length >= this.all)
-      return Promise.reject(
-        new Refusal(503, 'the server has very much to work out at this moment', 'What was written is kept. Ask again in a few seconds.', 10),
-      )
+    if (mine.length >= this.each) return Promise.reject(new Refusal(429, 'asked-much', {}, 5))
+    if (this.length >= this.all) return Promise.reject(new Refusal(503, 'much-to-work-out', {}, 10))
     return new Promise<T>((resolve, reject) => {
       if (signal?.aborted) {
         reject(new Gone())
