@@ -1,3 +1,4 @@
+import { inWords } from '../messages'
 import { TESTS, type Test } from '../catalogue'
 import { groupsOf, PARTS, attributedSteps, type Hypothesis, type Reasoning } from '../deduction'
 import type { Notebook, Observation } from '../notebook'
@@ -193,8 +194,8 @@ class Outlook {
   tells(test: Test | SchemeTest): string {
     const open = this.openOf(test)
     const claimed = 'proof' in test ? this.claimedBy(test) : []
-    if (open.length === 0 && claimed.length > 0) return `${test.because} It proves ${claimed.join(', ')}.`
+    if (open.length === 0 && claimed.length > 0) return inWords('advice.proves', { because: test.because, ions: claimed.join(', ') })
     const named = open.slice(0, 4).join(', ')
-    return `${test.because}${named ? ` It bears on ${named}${open.length > 4 ? ` and ${open.length - 4} more` : ''}.` : ''}`
+    return named ? inWords('advice.bears-on', { because: test.because, ions: named, more: Math.max(0, open.length - 4) }) : test.because
   }
 }

@@ -1,3 +1,4 @@
+import { inWords } from '../messages'
 import { expectedBits } from './bits'
 import { forecastOf } from './forecast'
 import { heldBy } from './gates'
@@ -21,7 +22,7 @@ export function proving(undone: readonly Test[], reasoning: Reasoning): Proposal
     const shown = forecastOf(test, reasoning.simulations).shownBy(content)
     const proved = wanting.filter((ion) => shown.has(ion) && !brings(test, ion))
     return proved.length > 0
-      ? [propose(test, 0, `Another sign of ${proved.join(' and ')}: a claim of "confirmed" takes independent positives. ${test.because}`, reasoning)]
+      ? [propose(test, 0, inWords('advice.another-sign', { ions: proved.join(' and '), because: test.because }), reasoning)]
       : []
   })
 }
@@ -31,7 +32,7 @@ export function solutionFirst(next: readonly Proposal[], undone: readonly Test[]
   const making = undone.find((test) => test.id === 'solubility-in-water')
   const first = next[0] && everyTest.get(next[0].test)
   if (!making || !first || first.on.includes('solid')) return [...next]
-  const own = next.find((p) => p.test === making.id) ?? propose(making, 0, `${making.because} The next tests are done on this solution.`, reasoning)
+  const own = next.find((p) => p.test === making.id) ?? propose(making, 0, inWords('advice.on-this-solution', { because: making.because }), reasoning)
   return [own, ...next.filter((p) => p.test !== making.id)]
 }
 
@@ -50,11 +51,11 @@ const ASKING: readonly string[] = ['nitrogen-blue', 'sulfur-lead', 'halogen-silv
 export function elementsAsked(undone: readonly Test[], done: ReadonlySet<string>, reasoning: Reasoning): Proposal[] {
   const beside = undone.find((test) => test.id === 'chlorine-beside')
   const hidden = reasoning.standings.some((s) => (s.species === 'Br' || s.species === 'I') && s.probability > 0.5)
-  if (beside && hidden && done.has(FUSED)) return [propose(beside, 0, `${beside.because} No other test shows it beside them.`, reasoning)]
+  if (beside && hidden && done.has(FUSED)) return [propose(beside, 0, inWords('advice.no-other-shows-it', { because: beside.because }), reasoning)]
   const asking = undone.filter((test) => ASKING.includes(test.id))
   const [first] = asking
   if (!first || asking.length < ASKING.length) return []
-  const because = 'Its elements were not asked for yet: what looks and dissolves like one compound may be another.'
+  const because = inWords('advice.elements-not-asked')
   if (done.has(FUSED)) return [propose(first, 0, `${first.because} ${because}`, reasoning)]
   const fusion = undone.find(makesFusionExtract)
   return fusion ? [propose(fusion, 0, `${fusion.because} ${because}`, reasoning)] : []
@@ -84,21 +85,14 @@ export function onceMore(reasoning: Reasoning, wary: Reasoning, among: readonly 
     .map((plan) => ({ ...plan, bits: expectedBits(forecastOf(plan.test, reasoning.simulations), plan.prospects) }))
     .filter(({ bits }) => bits >= WORTH_DOING_AGAIN)
     .sort((a, b) => b.bits / costOf(b.test) - a.bits / costOf(a.test))
-    .map(({ test, bits, prospects }) =>
-      propose(
-        test,
-        bits,
-        `Once more, with fresh portions, and a control beside it: nothing that is left to do tells more. ${tells(prospects)}`.trim(),
-        reasoning,
-      ),
-    )
+    .map(({ test, bits, prospects }) => propose(test, bits, inWords('advice.once-more', { tells: tells(prospects) }).trim(), reasoning))
 }
 
 /** An organic compound is looked at before anything is poured on it: its colour and whether it is a liquid stand in every test that follows, and must not count there as if each had shown them. */
 export function lookFirst(next: readonly Proposal[], undone: readonly Test[], reasoning: Reasoning): Proposal[] {
   const look = undone.find((test) => test.stage === 'looked' && organicTestById.has(test.id))
   if (!look || next.length === 0) return [...next]
-  const own = next.find((p) => p.test === look.id) ?? propose(look, 0, `${look.because} What follows is read beside it.`, reasoning)
+  const own = next.find((p) => p.test === look.id) ?? propose(look, 0, inWords('advice.look-first', { because: look.because }), reasoning)
   return [own, ...next.filter((p) => p.test !== look.id)]
 }
 
@@ -107,6 +101,6 @@ export function fusionFirst(next: readonly Proposal[], undone: readonly Test[], 
   const first = next[0] && everyTest.get(next[0].test)
   const fusion = undone.find(makesFusionExtract)
   if (!first || !fusion || !wantsFusion(first, done)) return next.filter((p) => !isFusion(p.test))
-  const own = propose(fusion, 0, `${fusion.because} The next tests are done on its extract.`, reasoning)
+  const own = propose(fusion, 0, inWords('advice.on-its-extract', { because: fusion.because }), reasoning)
   return [own, ...next.filter((p) => !isFusion(p.test))]
 }

@@ -1,3 +1,4 @@
+import { inWords } from '../messages'
 import { forecastOf } from './forecast'
 import type { Test } from '../catalogue'
 import type { Reasoning } from '../deduction'
@@ -94,7 +95,7 @@ export function prospectsOf(test: Test, { hypotheses, simulations }: Reasoning, 
 /** In words: which salts part company, the two likeliest that differ. */
 export function tells(prospects: readonly Prospect[]): string {
   const [first, second] = [...prospects].sort((a, b) => b.mass - a.mass)
-  return first && second ? `It tells ${first.formula} from ${second.formula}${prospects.length > 2 ? ` and ${prospects.length - 2} more` : ''}.` : ''
+  return first && second ? inWords('advice.tells', { one: first.formula, other: second.formula, more: prospects.length - 2 }) : ''
 }
 
 /** The model may be off: what it holds improbable is looked into as if it were somewhat less so. */

@@ -1,3 +1,4 @@
+import { inWords } from '../messages'
 import { forecastOf } from './forecast'
 import { spokenFor } from './prospects'
 import type { Test } from '../catalogue'
@@ -42,6 +43,6 @@ export function refutationOf(undone: readonly Test[], reasoning: Reasoning): Ref
     claim: claim.content.label ?? claim.content.id,
     test: best.test.id,
     title: best.test.title,
-    because: `If it is not ${claim.content.label ?? claim.content.id}, this would show it: ${named}${best.against.length > 3 ? ` and ${best.against.length - 3} more` : ''} would answer otherwise.`,
+    because: inWords('advice.refutes', { claim: claim.content.label ?? claim.content.id, others: named, more: Math.max(0, best.against.length - 3) }),
   }
 }

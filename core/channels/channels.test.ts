@@ -1,7 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import fc from 'fast-check'
 import { isMessageId, say } from '../messages'
-import { sayObservation } from '../notebook'
 import { evidenceOf, stepSchema, type StepInput } from '../tube'
 import { PAPERS } from '../vocabulary'
 import { CHANNEL_BY_ID, CHANNELS, isOf, tells } from '.'
@@ -61,13 +59,4 @@ describe('channels', () => {
     expect(tells('smell', 'smell')).toBe(true)
     expect(tells('residue.hot', 'colour')).toBe(false)
   })
-
-  test('whatever is written is said with its doubt', () =>
-    fc.assert(
-      fc.property(fc.constantFrom(...CHANNELS), fc.boolean(), fc.constantFrom('sure', 'fairly', 'unsure' as const), (channel, negated, certainty) => {
-        const said = sayObservation({ channel: channel.id, value: channel.values?.[0] ?? '98', negated, certainty: certainty })
-        expect(said.includes('(?)')).toBe(certainty === 'unsure')
-        expect(said.includes('fairly')).toBe(certainty === 'fairly')
-      }),
-    ))
 })

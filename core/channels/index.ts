@@ -108,6 +108,5 @@ export const isOf = (channel: string, ...topics: readonly Topic[]): boolean => {
 export const tells = (channel: string, property: 'colour' | 'smell'): boolean => CHANNEL_BY_ID.get(channel)?.property === property
 
 export type { ChannelId } from '../vocabulary'
-export type { Channel, Expectation, Knowing, Reading, Topic, Written } from './define'
-export { table, yes, type Share } from './errors/words'
+export type { Channel, Expectation, Knowing, Topic } from './define'
 export { CONSTANT_RANGE_C, constantUnlisted } from './errors/constant'

@@ -14,7 +14,7 @@ export interface Message {
   readonly values?: Readonly<Record<string, MessageValue>>
 }
 /** Several values as one, joined as the language joins them. */
-export interface List {
+interface List {
   readonly list: readonly MessageValue[]
   readonly type: 'conjunction' | 'disjunction'
 }

@@ -13,7 +13,7 @@ const read = new WeakMap<Catalogue, Map<string, string | IntlMessageFormat>>()
 
 function formatOf(catalogue: Catalogue, id: string): string | IntlMessageFormat {
   let formats = read.get(catalogue)
-  if (!formats) read.set(catalogue, (formats = new Map()))
+  if (!formats) read.set(catalogue, (formats = new Map<string, string | IntlMessageFormat>()))
   let format = formats.get(id)
   if (format === undefined) {
     const text = catalogue[id] ?? ''
@@ -35,6 +35,9 @@ export function sayIn<T extends Catalogue>(catalogue: T, id: keyof T & string, v
 
 /** A message of the core in words. @throws FormatError as above */
 export const say = ({ id, values }: Message): string => sayIn(EN, id, values)
+
+/** The same, given its id and values. */
+export const inWords = (id: MessageId, values?: Readonly<Record<string, MessageValue>>): string => sayIn(EN, id, values)
 
 /** A value in words; a number stays one, for the message to count by. */
 function sayWhole(value: MessageValue): string | number {

@@ -1,6 +1,8 @@
 import { expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { CHANNELS } from '../channels'
 import { DOINGS, stepSchema, type StepInput } from '../tube'
-import { sayStep } from './words'
+import { sayObservation, sayStep } from './words'
 
 /** Steps, and how one would write them in the first column. */
 const WRITTEN: readonly (readonly [StepInput, string])[] = [
@@ -75,3 +77,12 @@ const WRITTEN: readonly (readonly [StepInput, string])[] = [
 test.each(WRITTEN)('%j is written as "%s"', (step, words) => expect(sayStep(stepSchema.parse(step))).toBe(words))
 
 test('every operation is written in some way', () => expect(new Set(WRITTEN.map(([step]) => step.do))).toEqual(new Set(DOINGS)))
+
+test('whatever is written is said with its doubt', () =>
+  fc.assert(
+    fc.property(fc.constantFrom(...CHANNELS), fc.boolean(), fc.constantFrom('sure', 'fairly', 'unsure' as const), (channel, negated, certainty) => {
+      const said = sayObservation({ channel: channel.id, value: channel.values?.[0] ?? '98', negated, certainty: certainty })
+      expect(said.includes('(?)')).toBe(certainty === 'unsure')
+      expect(said.includes('fairly')).toBe(certainty === 'fairly')
+    }),
+  ))

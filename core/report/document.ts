@@ -11,7 +11,7 @@ import {
   type TraceStep,
 } from '../deduction'
 import { hintMessage, hintOf } from '../notebook'
-import { say } from '../messages'
+import { inWords, message, say } from '../messages'
 import {
   apartFromControls,
   asAmended,
@@ -66,8 +66,6 @@ export interface ReportDocument {
   readonly safety: string
 }
 
-const SAFETY = 'Foxing teaches and keeps records; it is not a risk assessment. Follow your supervisor, the local code and the safety data sheets.'
-
 /** From here on the equations of the likeliest salt are worth printing. */
 const EQUATIONS_FROM = 0.5
 
@@ -93,7 +91,7 @@ export function documentFrom(reasoning: Reasoning, notebook: Pick<Notebook, 'cas
       if (hint !== null) return [{ at: entry.at, text: say(hintMessage(hint)) }]
       if (!('note' in entry)) return []
       const row = entry.about === undefined ? null : rowNumber(rows, entry.about)
-      return [{ at: entry.at, text: row === null ? entry.note : `row ${row}: ${entry.note}` }]
+      return [{ at: entry.at, text: row === null ? entry.note : inWords('report.note-of-row', { row, note: entry.note }) }]
     }),
     conclusions: entries.flatMap(({ entry, withdrawn }) => ('concluded' in entry && !withdrawn ? [conclusion(entry.concluded, rows)] : [])),
     times: timesOf(entries, rows),
@@ -107,7 +105,7 @@ export function documentFrom(reasoning: Reasoning, notebook: Pick<Notebook, 'cas
       .filter((f) => f.probability > 0.005)
       .map((f) => ({ ...f, probability: Math.round(f.probability * 1000) / 1000 })),
     conflicts: (shown ? reasoning.conflicts : []).map((c) => c.because),
-    safety: SAFETY,
+    safety: inWords('report.safety'),
   }
 }
 
@@ -119,13 +117,26 @@ function timesOf(entries: readonly AmendedEntry[], rows: readonly Row[]): Report
     return entry?.received === undefined ? [] : [{ what, written: entry.at, received: entry.received }]
   }
   return [
-    ...rows.flatMap((row, k) => [...told(`row ${k + 1}, begun`, row.entry), ...told(`row ${k + 1}, seen`, row.looks.flat().at(-1)?.entry)]),
-    ...entries.flatMap(({ entry }) => ('concluded' in entry ? told(`concluded: ${entry.concluded.species}`, entry.id) : [])),
+    ...rows.flatMap((row, k) => [
+      ...told(inWords('report.row-begun', { row: k + 1 }), row.entry),
+      ...told(inWords('report.row-seen', { row: k + 1 }), row.looks.flat().at(-1)?.entry),
+    ]),
+    ...entries.flatMap(({ entry }) =>
+      'concluded' in entry ? told(inWords('report.concluded', { species: entry.concluded.species }), entry.id) : [],
+    ),
   ]
 }
+/** What stands over the columns of a report. */
+export const COLUMNS = ['report.test', 'report.observation', 'report.inference'] as const
+/** An observation of a report, and what was written first where it was amended. */
+export const textOf = ({ text, amendedFrom }: { readonly text: string; readonly amendedFrom: string | null }): string =>
+  amendedFrom === null ? text : inWords('report.first-written', { now: text, before: amendedFrom })
+/** The rows a conclusion cites. */
+export const citedAs = (rows: readonly string[]): string =>
+  rows.length > 0 ? inWords('report.citing', { rows: rows.join(', ') }) : inWords('report.no-row-cited')
 /** The clocks' times of a report in a line. */
 export const sayTime = ({ what, written, received }: ReportDocument['times'][number]): string =>
-  `${what}: written ${plainTime(written)}, received ${plainTime(received)}`
+  inWords('report.times', { what, written: plainTime(written), received: plainTime(received) })
 /** A time to the second, in coordinated universal time; one that is none as it was written. */
 const plainTime = (time: string): string => {
   const at = new Date(time)
@@ -169,7 +180,9 @@ function rowsOf(entries: readonly AmendedEntry[], controls: readonly ControlRun[
         at: entry.at,
         test:
           (partOf(did) === null ? '' : `${partOf(did) ?? ''}. `) +
-          (isTest(did) ? `${everyTest.get(did.test)?.title ?? did.test}${did.on === STOCK ? '' : `, tube ${did.on}`}` : sayStep(did)),
+          (isTest(did)
+            ? `${everyTest.get(did.test)?.title ?? did.test}${did.on === STOCK ? '' : `, ${inWords('place.tube', { vessel: did.on })}`}`
+            : sayStep(did)),
         steps: isTest(did) ? steps.flatMap((s) => sayOf(s)) : [],
         looks,
         beside: besideOf(entry.id, controls, reasoning),
@@ -180,21 +193,19 @@ function rowsOf(entries: readonly AmendedEntry[], controls: readonly ControlRun[
   })
 }
 
-const CONTROL_NAMES = { positive: 'known, which shows it', negative: 'known, which does not', blank: 'blank' } as const
-
 function besideOf(entry: string, controls: readonly ControlRun[], { discarded }: Reasoning): string[] {
   const lines = controls
     .filter((run) => run.beside === entry)
     .map((run) => {
-      const what = `${CONTROL_NAMES[run.kind]}${run.did.holding === undefined ? '' : `, ${run.did.holding}`}, tube ${run.did.on}`
-      return `beside it, ${what}: ${
-        seenOfControl(run)
-          .map(({ saw }) => sayObservation(saw))
-          .join(', ') || 'nothing written'
-      }`
+      const what = message(`control.${run.kind}`)
+      const holding = run.did.holding === undefined ? '' : `, ${run.did.holding}`
+      const seen = seenOfControl(run)
+        .map(({ saw }) => sayObservation(saw))
+        .join(', ')
+      return inWords('report.beside', { what, holding, tube: run.did.on, seen: seen === '' ? message('report.nothing-written') : seen })
     })
   const verdict = discarded.get(entry)
-  return verdict ? [...lines, `discarded: ${verdict.because}`] : lines
+  return verdict ? [...lines, inWords('report.discarded', { because: verdict.because })] : lines
 }
 
 /** Observations of a row put together look by look, in the order written. */
@@ -264,20 +275,22 @@ const named = (inferences: readonly Inference[], direction: Inference['direction
 
 /** Inferences in words: what they speak for ion by ion, what they speak against in a line. */
 export const sayInferences = (inferences: readonly Inference[]): string[] => [
-  ...named(inferences, 'for', 'clear').map((ion) => `${ion} is indicated`),
-  ...named(inferences, 'for', 'slight').map((ion) => `${ion} may be present`),
-  ...listed(named(inferences, 'against', 'clear')).map((ions) => `no ${ions}`),
-  ...listed(named(inferences, 'against', 'slight')).map((ions) => `hardly ${ions}`),
+  ...named(inferences, 'for', 'clear').map((ion) => inWords('inference.for.clear', { ion })),
+  ...named(inferences, 'for', 'slight').map((ion) => inWords('inference.for.slight', { ion })),
+  ...listed(named(inferences, 'against', 'clear')).map((ions) => inWords('inference.against.clear', { ions })),
+  ...listed(named(inferences, 'against', 'slight')).map((ions) => inWords('inference.against.slight', { ions })),
 ]
 
 /** The same where there is room for a few short lines: what is likeliest first, so many named in each, and how many more there are; what is hardly there only where there is little else to say. */
 export function sayInferencesInShort(inferences: readonly Inference[], most: number): string[] {
   const plain = [
-    ...listed(named(inferences, 'for', 'clear'), most).map((ions) => `${ions} indicated`),
-    ...listed(named(inferences, 'for', 'slight'), most).map((ions) => `${ions} perhaps`),
-    ...listed(named(inferences, 'against', 'clear'), most).map((ions) => `no ${ions}`),
+    ...listed(named(inferences, 'for', 'clear'), most).map((ions) => inWords('inference.short.clear', { ions })),
+    ...listed(named(inferences, 'for', 'slight'), most).map((ions) => inWords('inference.short.slight', { ions })),
+    ...listed(named(inferences, 'against', 'clear'), most).map((ions) => inWords('inference.against.clear', { ions })),
   ]
-  return plain.length > 1 ? plain : [...plain, ...listed(named(inferences, 'against', 'slight'), most).map((ions) => `hardly ${ions}`)]
+  return plain.length > 1
+    ? plain
+    : [...plain, ...listed(named(inferences, 'against', 'slight'), most).map((ions) => inWords('inference.against.slight', { ions }))]
 }
 
 /** Ions in a line, the first so many named; none where there are none. */
@@ -285,7 +298,10 @@ const listed = (ions: readonly string[], most = Infinity): string[] =>
   ions.length === 0
     ? []
     : [
-        `${ions.slice(0, most).join(ions.some((name) => name.includes(',')) ? '; ' : ', ')}${ions.length > most ? ` and ${ions.length - most} more` : ''}`,
+        inWords('inference.listed', {
+          ions: ions.slice(0, most).join(ions.some((name) => name.includes(',')) ? '; ' : ', '),
+          more: Math.max(0, ions.length - most),
+        }),
       ]
 
 /** Whether something seen in these steps could hold the ion: for evidence in its favour with the likeliest salt in the jar, for evidence against with any. */

@@ -1,4 +1,5 @@
-import { sayTime, type ReportDocument } from './document'
+import { inWords } from '../messages'
+import { citedAs, COLUMNS, sayTime, textOf, type ReportDocument } from './document'
 
 /** Text that must not be read as Markdown or as HTML. */
 const escape = (text: string): string =>
@@ -33,29 +34,30 @@ const cell = (lines: readonly string[]): string => lines.map((l) => escape(types
 /** The report as Markdown: three columns, conclusions, equations. */
 export function toMarkdown(document: ReportDocument): string {
   const out: string[] = [`# ${escape(document.title)}`, '']
-  out.push('| | test | observation | inference |', '|---|---|---|---|')
+  out.push(`| | ${COLUMNS.map((id) => inWords(id)).join(' | ')} |`, '|---|---|---|---|')
   document.rows.forEach((row, i) => {
-    const seen = row.looks.map((look) =>
-      look.map((o) => (o.amendedFrom === null ? o.text : `${o.text} (first written: ${o.amendedFrom})`)).join(', '),
-    )
+    const seen = row.looks.map((look) => look.map((o) => textOf(o)).join(', '))
     out.push(`| ${i + 1} | ${cell([row.test, ...row.steps])} | ${cell([...seen, ...row.beside])} | ${cell(row.inference)} |`)
   })
-  if (document.rows.length === 0) out.push('| – | nothing done yet | – | – |')
+  if (document.rows.length === 0) out.push(`| – | ${inWords('report.nothing-done')} | – | – |`)
   const equations = [...new Set(document.rows.flatMap((row) => row.equations))]
-  if (equations.length > 0) out.push('', '## Equations', '', ...equations.map((e) => `- ${escape(typeset(e))}`))
-  out.push('', '## Conclusion', '')
-  if (document.conclusions.length === 0) out.push('No conclusion has been written.')
+  if (equations.length > 0) out.push('', `## ${inWords('report.equations')}`, '', ...equations.map((e) => `- ${escape(typeset(e))}`))
+  out.push('', `## ${inWords('report.conclusion')}`, '')
+  if (document.conclusions.length === 0) out.push(inWords('report.no-conclusion'))
   for (const { species, claim, citing } of document.conclusions)
-    out.push(`- **${escape(typeset(species))}** ${escape(claim)}${citing.length > 0 ? ` (${escape(citing.join(', '))})` : ', no row cited'}`)
-  if (document.sentences.length > 0) out.push('', '## What the record supports', '', ...document.sentences.map((s) => `- ${escape(typeset(s))}`))
+    out.push(`- **${escape(typeset(species))}** ${escape(claim)}${citedAs(citing.map(escape))}`)
+  if (document.sentences.length > 0) out.push('', `## ${inWords('report.supports')}`, '', ...document.sentences.map((s) => `- ${escape(typeset(s))}`))
   if (document.formulae.length > 0)
     out.push(
       '',
-      `What the record as a whole supports: ${document.formulae.map((f) => `${escape(typeset(f.formula))} ${(100 * f.probability).toFixed(1)} %`).join(', ')}.`,
+      inWords('report.as-a-whole', {
+        formulae: document.formulae.map((f) => `${escape(typeset(f.formula))} ${(100 * f.probability).toFixed(1)} %`).join(', '),
+      }),
     )
-  for (const conflict of document.conflicts) out.push('', `Unsettled: ${escape(conflict)}.`)
-  if (document.notes.length > 0) out.push('', '## Notes', '', ...document.notes.map((n) => `- ${escape(n.text)}`))
-  if (document.times.length > 0) out.push('', '## Written and received', '', ...document.times.map((t) => `- ${escape(sayTime(t))}`))
+  for (const conflict of document.conflicts) out.push('', inWords('report.unsettled', { conflict: escape(conflict) }))
+  if (document.notes.length > 0) out.push('', `## ${inWords('report.notes')}`, '', ...document.notes.map((n) => `- ${escape(n.text)}`))
+  if (document.times.length > 0)
+    out.push('', `## ${inWords('report.written-and-received')}`, '', ...document.times.map((t) => `- ${escape(sayTime(t))}`))
   out.push('', `*${document.safety}*`, '')
   return out.join('\n')
 }

@@ -1,4 +1,5 @@
-import { sayTime, type ReportDocument } from './document'
+import { inWords } from '../messages'
+import { citedAs, COLUMNS, sayTime, textOf, type ReportDocument } from './document'
 
 /** A run of text as a PDF maker takes it: plain data, so that the core needs none. */
 export interface PdfRun {
@@ -53,17 +54,12 @@ export function toPdfContent(document: ReportDocument, pictures: readonly { read
   const rows = document.rows.map((row, i) => [
     { text: String(i + 1), color: '#63625e' },
     { stack: [line(row.test), ...(row.steps.length > 0 ? [line(row.steps.join(' · '), { style: 'small' })] : [])] },
-    stack([
-      ...row.looks.map((look) => look.map((o) => (o.amendedFrom === null ? o.text : `${o.text} (first written: ${o.amendedFrom})`)).join(', ')),
-      ...row.beside,
-    ]),
+    stack([...row.looks.map((look) => look.map((o) => textOf(o)).join(', ')), ...row.beside]),
     stack(row.inference),
   ])
-  const head = ['', 'test', 'observation', 'inference'].map((text) => ({ text, style: 'small' }))
+  const head = ['', ...COLUMNS.map((id) => inWords(id))].map((text) => ({ text, style: 'small' }))
   const equations = [...new Set(document.rows.flatMap((row) => row.equations))]
-  const conclusions = document.conclusions.map(({ species, claim, citing }) =>
-    line(`${species} ${claim}${citing.length > 0 ? ` (${citing.join(', ')})` : ', no row cited'}`, { bold: true }),
-  )
+  const conclusions = document.conclusions.map(({ species, claim, citing }) => line(`${species} ${claim}${citedAs(citing)}`, { bold: true }))
   const supports = document.formulae.map((f) => `${f.formula} ${(100 * f.probability).toFixed(1)} %`).join(', ')
   return {
     info: { title: document.title },
@@ -82,17 +78,20 @@ export function toPdfContent(document: ReportDocument, pictures: readonly { read
           headerRows: 1,
           widths: [16, '*', '*', '*'],
           dontBreakRows: true,
-          body: [head, ...(rows.length > 0 ? rows : [['', 'nothing done yet', '', '']])],
+          body: [head, ...(rows.length > 0 ? rows : [['', inWords('report.nothing-done'), '', '']])],
         },
         layout: 'lightHorizontalLines',
       },
-      ...section('Equations', list(equations)),
-      ...section('Conclusion', conclusions.length > 0 ? conclusions : [{ text: 'No conclusion has been written.' }]),
-      ...section('What the record supports', list([...document.sentences, ...(supports === '' ? [] : [`As a whole: ${supports}.`])])),
-      ...list(document.conflicts.map((c) => `Unsettled: ${c}.`)),
-      ...section('Notes', list(document.notes.map((n) => n.text))),
+      ...section(inWords('report.equations'), list(equations)),
+      ...section(inWords('report.conclusion'), conclusions.length > 0 ? conclusions : [{ text: inWords('report.no-conclusion') }]),
       ...section(
-        'Written and received',
+        inWords('report.supports'),
+        list([...document.sentences, ...(supports === '' ? [] : [inWords('report.as-a-whole.short', { formulae: supports })])]),
+      ),
+      ...list(document.conflicts.map((c) => inWords('report.unsettled', { conflict: c }))),
+      ...section(inWords('report.notes'), list(document.notes.map((n) => n.text))),
+      ...section(
+        inWords('report.written-and-received'),
         document.times.map((t) => line(sayTime(t), { style: 'small' })),
       ),
       ...pictures.flatMap(({ text, image }) => [{ image, fit: [220, 160], margin: [0, 8, 0, 2] }, line(text, { style: 'small' })]),

@@ -1,3 +1,4 @@
+import { inWords, message, type MessageId } from '../messages'
 import type { Reasoning, Standing, Status, TraceObservation } from '../deduction'
 import { sayObservation, type Case } from '../notebook'
 import { everyTest } from '../schemes'
@@ -10,9 +11,23 @@ const TELLING = 0.3
 const NAMED_FROM = 0.9
 
 /** How each standing is said: step by step, or plainly, as the class words it. */
-const SAID: Readonly<Record<Case['school']['wording'], Readonly<Record<Status, string | null>>>> = {
-  graded: { confirmed: 'is confirmed', likely: 'is present', open: 'may be present', unlikely: null, excluded: null, untested: null },
-  plain: { confirmed: 'is present', likely: 'is present', open: 'may be present', unlikely: null, excluded: null, untested: null },
+const SAID: Readonly<Record<Case['school']['wording'], Readonly<Record<Status, MessageId | null>>>> = {
+  graded: {
+    confirmed: 'report.is-confirmed',
+    likely: 'report.is-present',
+    open: 'report.may-be-present',
+    unlikely: null,
+    excluded: null,
+    untested: null,
+  },
+  plain: {
+    confirmed: 'report.is-present',
+    likely: 'report.is-present',
+    open: 'report.may-be-present',
+    unlikely: null,
+    excluded: null,
+    untested: null,
+  },
 }
 
 /** Rows of the notebook as they are cited. */
@@ -20,8 +35,10 @@ const cited = (rows: readonly number[]): string => {
   const [first, ...rest] = [...new Set(rows)].sort((a, b) => a - b)
   if (first === undefined) return ''
   const last = rest.at(-1)
-  if (last === undefined) return ` (row ${first})`
-  return rest.length === last - first && rest.length > 1 ? ` (rows ${first} to ${last})` : ` (rows ${[first, ...rest].join(', ')})`
+  if (last === undefined) return inWords('report.row', { row: first })
+  return rest.length === last - first && rest.length > 1
+    ? inWords('report.rows-from-to', { first, last })
+    : inWords('report.rows', { rows: [first, ...rest].join(', ') })
 }
 
 /**
@@ -38,7 +55,7 @@ export function sentencesOf(reasoning: Reasoning, of: Case, rowOf: (entry: strin
     for (const o of trace.observations)
       if (o.steps[0]?.entry === steps[0]?.entry)
         looks.set(o.observation.step, [...(looks.get(o.observation.step) ?? []), sayObservation(o.observation)])
-    return [...looks.values()].map((words) => words.join(', ')).join(', then ')
+    return [...looks.values()].map((words) => words.join(', ')).join(inWords('report.then'))
   }
   /** Tests that gave a sign, those first that say most. */
   const signsOf = ({ species, evidence }: Standing): Sign[] => {
@@ -48,7 +65,10 @@ export function sentencesOf(reasoning: Reasoning, of: Case, rowOf: (entry: strin
       const step = traced?.steps[0]
       const test = step?.test ?? step?.entry
       if (!traced || test === undefined || weight < TELLING || found.has(test) || !signs.get(species)?.has(test)) continue
-      found.set(test, { words: `${everyTest.get(test)?.title ?? 'what was done'} gave ${seenIn(traced)}`, row: rowOf(entry) })
+      found.set(test, {
+        words: inWords('report.test-gave', { test: everyTest.get(test)?.title ?? message('report.what-was-done'), seen: seenIn(traced) }),
+        row: rowOf(entry),
+      })
     }
     return [...found.values()].slice(0, TOLD)
   }
@@ -56,18 +76,20 @@ export function sentencesOf(reasoning: Reasoning, of: Case, rowOf: (entry: strin
     .filter((s) => said[s.status] !== null)
     .map((s) => {
       const by = signsOf(s).map(({ words, row }) => words + cited(row === null ? [] : [row]))
-      const otherwise = s.status === 'open' ? '; nothing so far settles it' : ', by what was excluded'
-      return `${s.species} ${said[s.status] ?? ''}${by.length > 0 ? `: ${by.join('; ')}` : otherwise}.`
+      const id = said[s.status]
+      const without = message(s.status === 'open' ? 'report.nothing-settles-it' : 'report.by-exclusion')
+      const why = by.length > 0 ? message('report.by', { signs: by.join('; ') }) : without
+      return id === null ? '' : inWords(id, { ion: s.species, why })
     })
   const out = standings.filter((s) => s.status === 'excluded' && s.evidence.length > 0)
   const against = out.flatMap((s) => s.evidence.filter((e) => e.weight <= -TELLING).flatMap((e) => rowOf(e.entry) ?? []))
   const untested = standings.filter((s) => s.status === 'untested')
   const [best] = formulae
   return [
-    ...(of.kind === 'salt' && best && best.probability >= NAMED_FROM ? [`The record as a whole speaks for ${best.formula}.`] : []),
+    ...(of.kind === 'salt' && best && best.probability >= NAMED_FROM ? [inWords('report.speaks-for', { formula: best.formula })] : []),
     ...there,
-    ...(out.length > 0 ? [`Excluded${cited(against)}: ${out.map((s) => s.species).join(', ')}.`] : []),
-    ...(untested.length > 0 ? [`Not tested: ${untested.map((s) => s.species).join(', ')}.`] : []),
+    ...(out.length > 0 ? [inWords('report.excluded', { rows: cited(against), ions: out.map((s) => s.species).join(', ') })] : []),
+    ...(untested.length > 0 ? [inWords('report.not-tested', { ions: untested.map((s) => s.species).join(', ') })] : []),
   ]
 }
 

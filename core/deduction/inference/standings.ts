@@ -1,7 +1,8 @@
+import { inWords } from '../../messages'
 import type { ControlVerdict } from '../observation/controls'
 import type { STATUSES } from '../schema'
 import { brings, type Stage } from '../../catalogue'
-import { sayObservation } from '../../notebook'
+import { seenMessage } from '../../notebook'
 import { everyTest } from '../../schemes'
 import { COMPONENTS } from '../../species'
 import { FUSION_ELEMENTS } from '../../structure'
@@ -193,15 +194,14 @@ function weightOf({ share, told, sumShare, sumTold }: Telling, holding: readonly
   return Math.log10(toldWith / shareWith / ((sumTold - toldWith) / (sumShare - shareWith)))
 }
 
+/** Powers of ten from which on something written speaks strongly, and plainly, for or against. */
+const STRONG = 1.3
+const PLAIN = 0.4
+
 function because({ observation }: TraceObservation, weight: number): string {
   const size = Math.abs(weight)
-  const how =
-    size > 1.3
-      ? ['expected with it, hardly without', 'hardly to be expected with it']
-      : size > 0.4
-        ? ['likelier with it', 'less likely with it']
-        : ['a little likelier with it', 'a little less likely with it']
-  return `${sayObservation(observation)}: ${how[weight > 0 ? 0 : 1] ?? ''}`
+  const how = size > STRONG ? 'strong' : size > PLAIN ? 'plain' : 'slight'
+  return inWords(`evidence.${how}.${weight > 0 ? 'for' : 'against'}`, { seen: seenMessage(observation) })
 }
 
 /** Many observations, each not worth a line, may still have moved a probability by this factor: then the ion is no longer untested. */
@@ -271,6 +271,6 @@ function conflictsOf(trace: Trace, table: readonly Float64Array[], posterior: Fl
     const expected = posterior.reduce((sum, p, h) => sum + p * Math.exp(row[h] as number), 0)
     const best = Math.max(...row.map((l) => Math.exp(l)))
     if (expected > UNEXPECTED || best < 3 * expected) return []
-    return [{ entry, because: `“${sayObservation(observation)}” does not fit what everything else says; look again, or repeat the test` }]
+    return [{ entry, because: inWords('deduction.does-not-fit', { seen: seenMessage(observation) }) }]
   })
 }

@@ -1,5 +1,6 @@
+import { inWords, message } from '../../messages'
 import { CHANNEL_BY_ID } from '../../channels'
-import { apartFromControls, asAmended, sayObservation, seenOfControl, type ControlRun, type Notebook } from '../../notebook'
+import { apartFromControls, asAmended, seenMessage, seenOfControl, type ControlRun, type Notebook } from '../../notebook'
 import { findSalt } from '../../species'
 import type { Conditions } from '../../tube'
 import { Simulations, type Content } from '../simulation/simulations'
@@ -69,8 +70,8 @@ export function judgeControls(notebook: Pick<Notebook, 'case' | 'entries'>, cond
         CHANNEL_BY_ID.get(o.observation.channel)?.plain === true &&
         likelihood(o, (step) => simulations.expect(held.content, step.recipe)) < AS_IT_MUST,
     )
-    const what = run.kind === 'blank' ? 'the blank' : `the known ${run.did.holding ?? ''}`
-    const because = unlike === undefined ? '' : `${what} showed “${sayObservation(unlike.observation)}”`
+    const what = run.kind === 'blank' ? message('control.the-blank') : message('control.the-known', { holding: run.did.holding ?? '' })
+    const because = unlike === undefined ? '' : inWords('control.showed', { what, seen: seenMessage(unlike.observation) })
     return [{ control: run.entry.id, beside: run.beside, kind: run.kind, good: unlike === undefined, because }]
   })
 }

@@ -4,7 +4,7 @@ import { positive } from '../sample'
 import { ADDED_min, defineOperation, sayAmount, vessel } from './define'
 
 /** Signs up to which a reagent is added. */
-export const UNTILS = ['just-basic', 'just-acidic', 'no-more-gas', 'no-more-precipitate', 'dissolved', 'excess'] as const
+const UNTILS = ['just-basic', 'just-acidic', 'no-more-gas', 'no-more-precipitate', 'dissolved', 'excess'] as const
 export type Until = (typeof UNTILS)[number]
 
 export const add = defineOperation({

@@ -36,7 +36,7 @@ export const defineOperation = <S extends Fields>(operation: Operation<S>): Oper
 
 /** A vessel's name, and minutes, as a step gives them. */
 export const vessel = z.string().min(1).max(24)
-export const minutes = z.number().positive().max(600).optional()
+const minutes = z.number().positive().max(600).optional()
 export const timed = <const Name extends string>(name: Name) => z.looseObject({ do: z.literal(name), vessel, minutes })
 /** So much of the sample or of a liquid. */
 export const amounts = { mg: positive.optional(), mL: positive.optional(), drops: positive.optional() }

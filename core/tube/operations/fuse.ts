@@ -3,8 +3,8 @@ import { message } from '../../messages/message'
 import { positive } from '../sample'
 import { defineOperation, percent, sayAmount, vessel } from './define'
 
-export const FUSED_WITH = ['sodium', 'zinc-carbonate'] as const
-export const FUSION_HEATS = ['red', 'poor'] as const
+const FUSED_WITH = ['sodium', 'zinc-carbonate'] as const
+const FUSION_HEATS = ['red', 'poor'] as const
 /** mg of sodium and of compound where a step does not say. */
 export const FUSED_mg = { sodium: 60, sample: 50 }
 
