@@ -9,6 +9,7 @@ export default tseslint.config(
       '.run/**',
       '*.cjs',
       'script/lib/*.mjs',
+      'web/service-worker.mjs',
       'eslint.config.js',
       'jest.config.js',
       '**/vite.config.ts',

@@ -25,6 +25,7 @@ import { zincAqueous, zincSolids } from './data/zinc'
 import { salts } from './data/salts'
 import { parseFormula, type Formula } from './formula'
 import { DEFINED_IONS } from './ions/defined'
+import { ionsWith } from './ions/records'
 import type { AqueousData, Constant, ExtractData, FlameData, GasData, SaltData, SolidData, Stoichiometry } from './types'
 
 const aqueousData: readonly AqueousData[] = [
@@ -168,7 +169,7 @@ export interface Extract extends Resolved {
 }
 
 /** Ions that stand beside a coloured one without touching what colours it: their pairs have its colour. */
-const BYSTANDERS: ReadonlySet<string> = new Set(['H^+', 'Na^+', 'K^+', 'Li^+', 'NH4^+', 'Mg^2+', 'Ca^2+', 'Sr^2+', 'Ba^2+', 'SO4^2-', 'NO3^-'])
+const BYSTANDERS: ReadonlySet<string> = new Set(['H^+', ...ionsWith('stands-by')])
 /** A pair of ions by its own colour, or by that of the one of them that has one. A proton on a dye is no bystander. */
 function coloured(data: AqueousData): AqueousData {
   if (data.spectrum || !data.from) return data

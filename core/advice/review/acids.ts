@@ -22,7 +22,7 @@ import {
   pours,
 } from './work'
 import type { TraceStep } from '../../deduction'
-import { ionsWith } from '../../species'
+import { inGroup, ionsWith } from '../../species'
 
 /** The extract is soda: what was taken from it is alkaline with carbonate until acid goes in. */
 const fromExtract = (step: TraceStep): boolean => step.recipe.steps.some((s) => s.do === 'soda-extract')
@@ -33,8 +33,9 @@ const LIKELY = 0.3
 /** From here on it is as likely as not. */
 const EVEN = 0.5
 const MAY_BE = 0.05
-const SILVER_GROUP = ['Ag^+', 'Pb^2+', 'Hg2^2+']
-const SULFATE_GROUP = ['Ba^2+', 'Sr^2+', 'Pb^2+', 'Ca^2+']
+/** What chloride brings down, and sulfate. */
+const SILVER_GROUP = inGroup('I')
+const SULFATE_GROUP = ionsWith('insoluble-sulfate')
 /** A speck, mg: a tenth of the usual half gram. */
 const SPECK = 60
 

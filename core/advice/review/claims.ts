@@ -1,6 +1,6 @@
 import { tells } from '../../channels'
 import { likelihoodAt } from '../../deduction'
-import { findSalt, parseFormula } from '../../species'
+import { findSalt, ionsWith, parseFormula } from '../../species'
 import type { Claim, ClaimRule, Page } from './work'
 
 const isPresent = ({ concluded }: Claim): boolean => concluded.claim === 'present' || concluded.claim === 'confirmed'
@@ -25,10 +25,7 @@ const chargeOf = (species: string): number => {
 
 /** Pairs that no clear solution holds: the salt is insoluble in water and in dilute acid, or they take each other apart. */
 const APART: readonly (readonly [readonly string[], readonly string[]])[] = [
-  [
-    ['Ag^+', 'Hg2^2+'],
-    ['Cl^-', 'Br^-', 'I^-', 'SCN^-'],
-  ],
+  [['Ag^+', 'Hg2^2+'], ionsWith('falls-with-silver')],
   [['Ba^2+', 'Pb^2+'], ['SO4^2-']],
   [['MnO4^-'], ['I^-', 'SO3^2-', 'HS^-', 'S2O3^2-', 'NO2^-', 'Fe^2+', 'C2O4^2-']],
   [['Sn^2+'], ['Hg^2+', 'Fe^3+', 'CrO4^2-', 'MnO4^-']],

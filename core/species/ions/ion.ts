@@ -43,6 +43,12 @@ export type IonTrait =
   | 'holds-sulfur'
   /** Its element is collected as a heavy metal. */
   | 'heavy-metal'
+  /** Its silver salt stays in dilute acid. */
+  | 'falls-with-silver'
+  /** Its sulfate is insoluble, or nearly so. */
+  | 'insoluble-sulfate'
+  /** Stands beside a coloured ion without touching what colours it. */
+  | 'stands-by'
   /** Its sulfide gives no hydrogen sulfide with dilute acid. */
   | 'keeps-sulfide'
   /** Poisonous or violent: set out for a control only where nothing milder does. */

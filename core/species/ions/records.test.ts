@@ -30,6 +30,9 @@ const sorted = (list: readonly string[]): string[] => [...list].sort()
 describe('lists derived from what each ion is', () => {
   test.each<[IonTrait, readonly string[]]>([
     ['alkali', ['NH4^+', 'Na^+', 'K^+', 'Li^+']],
+    ['falls-with-silver', ['Cl^-', 'Br^-', 'I^-', 'SCN^-']],
+    ['insoluble-sulfate', ['Ba^2+', 'Sr^2+', 'Pb^2+', 'Ca^2+']],
+    ['stands-by', ['Na^+', 'K^+', 'Li^+', 'NH4^+', 'Mg^2+', 'Ca^2+', 'Sr^2+', 'Ba^2+', 'SO4^2-', 'NO3^-']],
     ['held-by-chloride', ['Sb^3+', 'Sn^2+', 'Sn^4+', 'Bi^3+']],
     ['keeps-halides', ['Hg^2+', 'Hg2^2+', 'Ag^+', 'Bi^3+']],
     ['in-every-bottle', ['Na^+', 'K^+', 'NH4^+', 'NO3^-', 'Cl^-', 'CH3COO^-']],

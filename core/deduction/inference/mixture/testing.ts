@@ -1,4 +1,5 @@
 import { caseSchema, entrySchema, type Entry } from '../../../notebook'
+import { ionsWith } from '../../../species'
 import { groupsOf } from '../../observation/tests-written'
 import { Simulations } from '../../simulation/simulations'
 import { observationsOf } from '../../observation/ideal-observer'
@@ -13,7 +14,7 @@ export const settings = caseSchema.parse({ kind: 'mixture', sample: { mL: 20 } }
 export const partsOf = (...parts: readonly (string | readonly [string, AmountClass])[]): Parts =>
   new Map(parts.map((part) => (typeof part === 'string' ? ([part, 'middling'] as const) : part)))
 
-const HALIDES = ['Cl^-', 'Br^-', 'I^-', 'SCN^-']
+const HALIDES = ionsWith('falls-with-silver')
 /** Four tests of halides, which tell two of them from a thiocyanate that passes for both. */
 export const OF_HALIDES: Sensitivities = {
   'silver-nitrate': HALIDES,
