@@ -13,6 +13,8 @@ export default defineConfig({
   use: {
     baseURL: process.env['FOXING_URL'] ?? 'http://127.0.0.1:8470',
     viewport: { width: 1280, height: 800 },
+    // Each journey begins with an empty device, which would fetch all that is kept for when the server is away: only those that go away do.
+    serviceWorkers: 'block',
     // What failed is pictured. A trace costs more than the journey itself: `--trace on` for one that is looked into.
     screenshot: 'only-on-failure',
     trace: 'off',

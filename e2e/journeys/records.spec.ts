@@ -36,6 +36,8 @@ async function another(browser: Browser, login: string): Promise<{ context: Brow
 
 test.beforeEach(({ page }) => page.setDefaultTimeout(20_000))
 
+test.use({ serviceWorkers: 'allow' })
+
 test('the connection goes in the middle of the work: ten lines later it is back, and nothing is lost or doubled', async ({ page, context }) => {
   const path = await newJar(page, 'R-01')
   await page.getByRole('button', { name: 'another test' }).click()

@@ -30,5 +30,8 @@ window.addEventListener('vite:preloadError', () => {
   location.reload()
 })
 
+/** The page's own parts come first: what is kept for when the server is away is fetched once the page has stood for so long. */
+const BEFORE_KEEPING_ms = 3000
 // The interface opens without the server, too, once it has been there.
-if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined)
+if (import.meta.env.PROD && 'serviceWorker' in navigator)
+  window.addEventListener('load', () => setTimeout(() => void navigator.serviceWorker.register('/sw.js').catch(() => undefined), BEFORE_KEEPING_ms))
