@@ -79,7 +79,7 @@ export function colourRead({ name, family }: SeenColour): Reading {
 /** The word itself, denied or not, with its shade. */
 export const word = ({ value, negated, degree }: Written): Message =>
   message('seen.word', {
-    not: negated ? 'yes' : 'no',
+    not: negated ? message('seen.not') : '',
     degree: degree === undefined ? '' : message('seen.degree', { degree }),
     value: sayValue(value),
   })

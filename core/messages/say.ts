@@ -8,16 +8,20 @@ export const isMessageId = (id: string): id is MessageId => Object.hasOwn(EN, id
 const LOCALE = 'en-GB'
 /** A catalogue: what is said under each id, as ICU messages. */
 type Catalogue = Readonly<Record<string, string>>
-/** Messages as they were read from a catalogue; those that are plain text stand as they are. */
-const read = new WeakMap<Catalogue, Map<string, string | IntlMessageFormat>>()
+/** A message without counting or choosing: text and the names of what stands between, by turns. Most are, and are said thousands of times while a notebook is thought about. */
+type Plain = readonly string[]
+const PLAIN = /^[^{}'<]*(\{\w+\}[^{}'<]*)*$/
+const PLACE = /\{(\w+)\}/
+/** Messages as they were read from a catalogue. */
+const read = new WeakMap<Catalogue, Map<string, Plain | IntlMessageFormat>>()
 
-function formatOf(catalogue: Catalogue, id: string): string | IntlMessageFormat {
+function formatOf(catalogue: Catalogue, id: string): Plain | IntlMessageFormat {
   let formats = read.get(catalogue)
-  if (!formats) read.set(catalogue, (formats = new Map<string, string | IntlMessageFormat>()))
+  if (!formats) read.set(catalogue, (formats = new Map<string, Plain | IntlMessageFormat>()))
   let format = formats.get(id)
   if (format === undefined) {
     const text = catalogue[id] ?? ''
-    format = /[{'<]/.test(text) ? new IntlMessageFormat(text, LOCALE, undefined, { ignoreTag: true }) : text
+    format = PLAIN.test(text) ? text.split(PLACE) : new IntlMessageFormat(text, LOCALE, undefined, { ignoreTag: true })
     formats.set(id, format)
   }
   return format
@@ -25,15 +29,26 @@ function formatOf(catalogue: Catalogue, id: string): string | IntlMessageFormat 
 
 /**
  * A message of some package's own catalogue, in words.
- * @throws FormatError where the message has a place for a value that is not given
+ * @throws Error where the message has a place for a value that is not given
  */
 export function sayIn<T extends Catalogue>(catalogue: T, id: keyof T & string, values: Readonly<Record<string, MessageValue>> = {}): string {
   const format = formatOf(catalogue, id)
-  if (typeof format === 'string') return format
+  if (!(format instanceof IntlMessageFormat)) return putTogether(format, values)
   return String(format.format(Object.fromEntries(Object.entries(values).map(([name, value]) => [name, sayWhole(value)]))))
 }
 
-/** A message of the core in words. @throws FormatError as above */
+function putTogether(plain: Plain, values: Readonly<Record<string, MessageValue>>): string {
+  let said = plain[0] ?? ''
+  for (let k = 1; k < plain.length; k += 2) {
+    const name = plain[k] ?? ''
+    const value = values[name]
+    if (value === undefined) throw new Error(`the message has a place for "${name}", and nothing to put there`)
+    said += `${sayWhole(value)}${plain[k + 1] ?? ''}`
+  }
+  return said
+}
+
+/** A message of the core in words. @throws Error as above */
 export const say = ({ id, values }: Message): string => sayIn(EN, id, values)
 
 /** The same, given its id and values. */

@@ -2,7 +2,7 @@ import { inWords } from '../../messages'
 import type { ControlVerdict } from '../observation/controls'
 import type { STATUSES } from '../schema'
 import { brings, type Stage } from '../../catalogue'
-import { seenMessage } from '../../notebook'
+import { sayObservation, seenMessage } from '../../notebook'
 import { everyTest } from '../../schemes'
 import { COMPONENTS } from '../../species'
 import { FUSION_ELEMENTS } from '../../structure'
@@ -201,7 +201,15 @@ const PLAIN = 0.4
 function because({ observation }: TraceObservation, weight: number): string {
   const size = Math.abs(weight)
   const how = size > STRONG ? 'strong' : size > PLAIN ? 'plain' : 'slight'
-  return inWords(`evidence.${how}.${weight > 0 ? 'for' : 'against'}`, { seen: seenMessage(observation) })
+  return inWords(`evidence.${how}.${weight > 0 ? 'for' : 'against'}`, { seen: wordsOf(observation) })
+}
+
+/** What was seen, in words, said once for all the ions it bears on. */
+const words = new WeakMap<object, string>()
+function wordsOf(observation: TraceObservation['observation']): string {
+  let said = words.get(observation)
+  if (said === undefined) words.set(observation, (said = sayObservation(observation)))
+  return said
 }
 
 /** Many observations, each not worth a line, may still have moved a probability by this factor: then the ion is no longer untested. */
