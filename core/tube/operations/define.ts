@@ -50,7 +50,7 @@ interface Amounts {
   readonly drops?: number | undefined
   readonly until?: 'just-basic' | 'just-acidic' | 'no-more-gas' | 'no-more-precipitate' | 'dissolved' | 'excess' | undefined
 }
-/** A kilogram is not written in milligrams: from here on, mg, in grams. */
+/** From so many milligrams on a mass is written in grams. */
 const IN_GRAMS = 100
 export function sayAmount({ mL, drops, mg, until }: Amounts): Message {
   if (mL !== undefined) return message('amount.mL', { n: mL })
