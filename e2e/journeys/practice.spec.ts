@@ -278,6 +278,8 @@ test('a line that the device does not keep is said not to be kept, until one is'
   await write('flurb one')
   await expect(page.getByRole('alert').filter({ hasText: 'did not keep what was written last' })).toBeVisible()
   await expect(main).not.toContainText('flurb one')
+  // It stands in the line again.
+  await expect(line).toHaveValue('flurb one')
   await page.evaluate(() => (window as unknown as { roomAgain: () => void }).roomAgain())
   await write('flurb two')
   await expect(main).toContainText('flurb two')

@@ -29,8 +29,10 @@ interface NotebookState {
   /** Who wrote which entry. */
   readonly authors: ReadonlyMap<string, string | null>
   readonly unsaved: ReadonlySet<string>
-  /** Why it could not be opened, or that a line was not kept. */
+  /** Why it could not be opened. */
   readonly problem: Pick<ApiError, 'message' | 'todo'> | null
+  /** That this device did not keep what was written last: apart from `problem`, since an opening that ends well says nothing of it. */
+  readonly unkept: Pick<ApiError, 'message' | 'todo'> | null
   /** Opens a jar and follows it: what is written here, in another tab, or by a partner. */
   open: (id: string) => Promise<void>
   close: () => void
@@ -48,6 +50,7 @@ const CLOSED = {
   received: new Map<string, string>(),
   unsaved: new Set<string>(),
   problem: null,
+  unkept: null,
 }
 const AGAIN_MS = 4000
 const NOT_KEPT = {
@@ -125,10 +128,10 @@ export const useNotebook = create<NotebookState>((set, get) => ({
       await local().append(id, useSession.getState().me?.id ?? null, fresh)
     } catch (error) {
       console.error(error)
-      set({ problem: NOT_KEPT })
+      set({ unkept: NOT_KEPT })
       return []
     }
-    if (get().problem === NOT_KEPT) set({ problem: null })
+    set({ unkept: null })
     void flush()
     return fresh
   },

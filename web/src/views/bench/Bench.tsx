@@ -50,7 +50,7 @@ import { WritingLine } from './WritingLine'
 /** Work one jar: the page in the middle grows downwards. */
 export function Bench() {
   const { id = '' } = useParams()
-  const { jar, entries, authors, unsaved, problem, bare, elsewhere, open, close, write } = useNotebook()
+  const { jar, entries, authors, unsaved, problem, unkept, bare, elsewhere, open, close, write } = useNotebook()
   const me = useSession((s) => s.me?.id ?? null)
   const phase = useSession((s) => s.phase)
   // Opened again, too, once one has signed in again.
@@ -113,35 +113,35 @@ export function Bench() {
     const did = { test: row.test.id, on, control: kind, beside: row.id, ...(holding === undefined ? {} : { holding }) }
     once(() => write([{ did }]))
   }
-  const save = (observations: readonly Observation[], rest: readonly string[]): void => {
-    if (!target) return
+  /** Resolves to whether this device kept it. */
+  const save = async (observations: readonly Observation[], rest: readonly string[]): Promise<boolean> => {
+    if (!target) return false
+    const lines = linesOf(observations, rest, target)
     if (observations.length === 0) {
       pass()
-      void write(linesOf([], rest, target))
-      return
+      return isKept(write(lines))
     }
     const giveBack = taken()
-    void write(linesOf(observations, rest, target)).then((kept) => {
-      if (kept.length === 0) giveBack()
-    })
+    const kept = await isKept(write(lines))
+    if (!kept) giveBack()
+    return kept
   }
-  const writeLine = (line: string): void => {
+  const writeLine = async (line: string): Promise<boolean> => {
     const coming = opening()
-    if (coming)
-      void coming.then((there) => {
-        if (!there) return write([{ note: line }])
-        const { observations, rest } = there.look ? readLine(line, there.row, there.look) : { observations: [], rest: [line] }
-        return write(linesOf(observations, rest, there.row))
-      })
-    else if (target && look) {
-      const { observations, rest } = readLine(line, target, look)
-      save(observations, rest)
-    } else void write([{ note: line }])
+    if (coming) {
+      const there = await coming
+      if (!there) return isKept(write([{ note: line }]))
+      const { observations, rest } = there.look ? readLine(line, there.row, there.look) : { observations: [], rest: [line] }
+      return isKept(write(linesOf(observations, rest, there.row)))
+    }
+    if (!target || !look) return isKept(write([{ note: line }]))
+    const { observations, rest } = readLine(line, target, look)
+    return save(observations, rest)
   }
   const shown = look ? shownAt(look, seen) : undefined
   const asSeen = (): void => {
     if (shown)
-      save(
+      void save(
         observationsFromLook(shown, look?.asks).map((o) => observationSchema.parse({ ...o, of: look?.entry })),
         [],
       )
@@ -192,10 +192,13 @@ export function Bench() {
       about={<About jar={jar} />}
       actions={<Actions jar={jar} unsaved={unsaved.size} elsewhere={elsewhere} writable={writable} onAside={() => setAside(true)} />}
     >
-      {problem && (
-        <p role="alert" className="border-b border-rule bg-sheet px-5 py-2">
-          <strong>{problem.message}.</strong> {problem.todo}
-        </p>
+      {[unkept, problem].map(
+        (wrong) =>
+          wrong && (
+            <p key={wrong.message} role="alert" className="border-b border-rule bg-sheet px-5 py-2">
+              <strong>{wrong.message}.</strong> {wrong.todo}
+            </p>
+          ),
       )}
       {elsewhere > 0 && (
         <p role="status" className="border-b border-rule bg-sheet px-5 py-2">
@@ -334,7 +337,7 @@ export function Bench() {
           row={target}
           look={look}
           offering={jar.case.hints !== 'none'}
-          onWrite={(observations) => save(observations, [])}
+          onWrite={(observations) => void save(observations, [])}
           onClose={() => setPicking(false)}
         />
       )}
@@ -356,6 +359,9 @@ export function Bench() {
     </Frame>
   )
 }
+
+/** Whether this device kept what was written. */
+const isKept = async (written: Promise<readonly unknown[]>): Promise<boolean> => (await written).length > 0
 
 /** What was read of a line, as it is written of a row; what was not understood is a note of it. */
 const linesOf = (

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { beforeEach, expect, jest, test } from '@jest/globals'
 import { observationSchema, readShorthand, type Observation } from '@foxing/core'
-import { render, screen } from '@testing-library/react'
+import { act, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import type { ComponentProps } from 'react'
 import { WritingLine } from './WritingLine'
@@ -12,7 +12,7 @@ const read = (line: string): { observations: Observation[]; rest: readonly strin
 }
 
 function line(props: Partial<ComponentProps<typeof WritingLine>> = {}) {
-  const onWrite = jest.fn<(line: string) => void>()
+  const onWrite = jest.fn<(line: string) => Promise<boolean>>().mockResolvedValue(true)
   const onSkip = jest.fn()
   const onAsSeen = jest.fn()
   const shown = (more: Partial<ComponentProps<typeof WritingLine>>) => (
@@ -46,6 +46,22 @@ test('what is typed is read as it is typed, and what is not understood is kept a
   await user.keyboard('{Enter}')
   expect(onWrite).toHaveBeenCalledWith('wh curdy ppt, brolly')
   expect(input().value).toBe('')
+})
+
+test('what was not kept stands in the line again, unless something new does', async () => {
+  const { onWrite, user } = line()
+  onWrite.mockResolvedValueOnce(false)
+  await user.type(input(), 'bl ppt{Enter}')
+  expect(input().value).toBe('bl ppt')
+  let refuse: (kept: boolean) => void = () => undefined
+  onWrite.mockReturnValueOnce(new Promise((end) => (refuse = end)))
+  await user.type(input(), '{Enter}')
+  await user.type(input(), 'wh')
+  await act(() => {
+    refuse(false)
+    return Promise.resolve()
+  })
+  expect(input().value).toBe('wh')
 })
 
 test('an empty line goes on to the next look; escape takes back what was typed', async () => {

@@ -9,7 +9,8 @@ interface Props {
   readonly focusKey: string
   readonly canCopy: boolean
   readonly read: (line: string) => { observations: Observation[]; rest: readonly string[] }
-  readonly onWrite: (line: string) => void
+  /** Resolves to whether it was kept: if not, it is given back to be written once more. */
+  readonly onWrite: (line: string) => Promise<boolean>
   readonly onSkip: () => void
   readonly onAsSeen: () => void
   readonly picking: boolean
@@ -49,7 +50,10 @@ export function WritingLine({ draft, prompt, focusKey, canCopy, read, onWrite, o
     setAwaited(text === '=' && !canCopy ? focusKey : null)
     if (text === '=') {
       if (canCopy) onAsSeen()
-    } else if (text !== '') onWrite(text)
+    } else if (text !== '')
+      void onWrite(text).then((kept) => {
+        if (!kept) setLine(input.current?.value || text)
+      })
     else if (prompt) onSkip()
   }
   return (

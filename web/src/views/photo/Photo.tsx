@@ -34,7 +34,7 @@ export function Photo() {
   // The observation it is a picture of, where one was pointed at.
   const [query] = useSearchParams()
   const about = query.get('of')
-  const { jar, entries, open, close, write } = useNotebook()
+  const { jar, entries, unkept, open, close, write } = useNotebook()
   useEffect(() => void open(id), [id, open])
   useEffect(() => close, [close])
   useEffect(() => {
@@ -96,9 +96,9 @@ export function Photo() {
     const target = canvas.current
     if (!target) return
     const picture = asSmallPicture(target)
-    void write([{ note: `picture of ${of}${says}`, ...(about === null ? {} : { about }), ...(picture ? { picture } : {}) }]).then(() =>
-      setKept(picture ? 'Written, with the picture.' : 'Written; the picture itself is too large to keep.'),
-    )
+    void write([{ note: `picture of ${of}${says}`, ...(about === null ? {} : { about }), ...(picture ? { picture } : {}) }]).then((written) => {
+      if (written.length > 0) setKept(picture ? 'Written, with the picture.' : 'Written; the picture itself is too large to keep.')
+    })
   }
   const seen = asAmended({ entries: [...entries] }).find(({ entry }) => entry.id === about)?.entry
   return (
@@ -116,10 +116,13 @@ export function Photo() {
               onChange={(e) => void take(e.target.files?.[0])}
             />
           </label>
-          {problem && (
-            <p role="alert" className="mt-2">
-              {problem}
-            </p>
+          {[problem, unkept && `${unkept.message}. ${unkept.todo}`].map(
+            (wrong) =>
+              wrong && (
+                <p key={wrong} role="alert" className="mt-2">
+                  {wrong}
+                </p>
+              ),
           )}
           <fieldset className={`mt-3 flex flex-wrap gap-x-6 ${size ? '' : 'hidden'}`}>
             <legend className="text-sm text-faint">the mark that a touch, a click or the arrow keys move</legend>
