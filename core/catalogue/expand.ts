@@ -43,14 +43,15 @@ export class UnknownTest extends Error {
 
 /**
  * The steps of a `did`, real vessels in place of the catalogue's. A test on an empty tube takes its own portion, from a stock made first where there is none or
- * too little; on a filled tube it starts from what is there.
+ * too little; on a filled tube it starts from what is there. A free step that draws on a stock nobody made takes it for granted likewise.
  * @param volumes updated to what the vessels hold afterwards; where the sample itself is a solution it stands among them
  * @throws UnknownTest
  */
 export function expand(did: Did, volumes: Volumes, tests: ReadonlyMap<string, Test>): Done[] {
   if (!isTest(did)) {
+    const done = preparing(did, volumes, (wanted, held) => held === undefined && wanted > 0).map((step) => ({ step, index: -1, test: null }))
     record(did, volumes)
-    return [{ step: did, index: 0, test: null }]
+    return [...done, { step: did, index: 0, test: null }]
   }
   const { on } = did
   const test = tests.get(did.test)
@@ -60,17 +61,20 @@ export function expand(did: Did, volumes: Volumes, tests: ReadonlyMap<string, Te
   test.steps.forEach((template, index) => {
     const step = withVessels(stepSchema.parse(template), (vessel) => placed(vessel, on))
     if (step.do === 'take' && filled && step.into === on) return
-    const { stock, mL } = wants(step)
-    if ((volumes.get(stock) ?? 0) < mL - 1e-9) {
-      for (const preparation of (volumes.has(SAMPLE) ? FROM_SOLUTION : PREPARATIONS).get(stock) ?? []) {
-        record(preparation, volumes)
-        done.push({ step: preparation, index: -1, test: test.id })
-      }
-    }
+    for (const preparation of preparing(step, volumes, (wanted, held = 0) => held < wanted - 1e-9)) done.push({ step: preparation, index: -1, test: test.id })
     record(step, volumes)
     done.push({ step, index, test: test.id })
   })
   return done
+}
+
+/** Makes the stock that a step draws on, where it is wanting: the steps of that, done. */
+function preparing(step: Step, volumes: Volumes, isWanting: (wanted: number, held: number | undefined) => boolean): readonly Step[] {
+  const { stock, mL } = wants(step)
+  if (!isWanting(mL, volumes.get(stock))) return []
+  const steps = (volumes.has(SAMPLE) ? FROM_SOLUTION : PREPARATIONS).get(stock) ?? []
+  for (const preparation of steps) record(preparation, volumes)
+  return steps
 }
 
 /** The tube a test is done in stands for itself; a second one that the test needs is named after it. */

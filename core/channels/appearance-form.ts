@@ -2,6 +2,9 @@ import { FORMS } from '../vocabulary'
 import { defineChannel, word } from './define'
 import { table } from './errors/words'
 
+/** Fine crystals are a powder to one and crystals to another; and the same salt is sold as either. */
+const FINE: Readonly<Record<string, string>> = { crystals: 'powder', powder: 'crystals' }
+
 export const appearanceForm = defineChannel({
   id: 'appearance.form',
   label: 'form of the sample',
@@ -10,5 +13,5 @@ export const appearanceForm = defineChannel({
   evidence: 'sample',
   read: ({ appearance }) => appearance && { value: appearance.form },
   say: word,
-  compare: ({ percept }) => percept.appearance && table({ [percept.appearance.form]: 0.82 }, 0.06),
+  compare: ({ percept: { appearance } }) => appearance && table({ [FINE[appearance.form] ?? '']: 0.25, [appearance.form]: 0.6 }, 0.05),
 })

@@ -12,6 +12,7 @@ import { groupsOf } from './observation/tests-written'
 import { weighMixtures, type GasesOfParts, type Parts, type Searches, type Sensitivities } from './inference/mixture'
 import { isOwn } from './simulation/percept-pack'
 import { conclude, type Deduction, type Reasoning, type Weighing } from './inference/standings'
+import { weighSalts } from './inference/salt'
 import { judgeControls } from './observation/controls'
 import { liquidOf, traceOf, type Trace, type TraceObservation, type TraceStep } from './observation/trace'
 
@@ -77,6 +78,10 @@ export class ReasoningSession {
       const named = hypotheses ?? (own.length > 0 ? [...organicUnknowns(), ...own] : organicUnknowns())
       return conclude(weighOrganic(trace, simulations, named, effort.deep ?? 0), confirmations, discarded)
     }
+    // Which ions a test speaks of is worked out ahead, with the percepts: without that only the salts of the bench are weighed.
+    const known = Object.keys(this.sensitivities).length > 0
+    if (hypotheses === undefined && (known || simulations.sample_mL !== undefined))
+      return conclude(weighSalts(trace, simulations, this.sensitivities), confirmations, discarded)
     return conclude(weighAll(trace, simulations, hypotheses ?? singleSalts()), confirmations, discarded)
   }
 

@@ -1,6 +1,7 @@
 import { beadAlias, beads, charcoal, cobalt } from './data/fire'
 import { anhydrousColours, heated as heatedSalts, residues } from './data/residues'
-import { molarMass, parseFormula, type Formula } from './formula'
+import { findSalt } from './formed'
+import { FormulaError, molarMass, parseFormula, type Formula } from './formula'
 import { DEFINED_IONS } from './ions/defined'
 import { COMPONENT_INDEX, inComponents, SALTS } from './registry'
 import type { BeadData, CharcoalData, CobaltData, ResidueData } from './types'
@@ -61,7 +62,7 @@ for (const data of [...residues, ...DEFINED_IONS.flatMap((ion) => ion.residues ?
 
 /** Every dry phase by its formula: bench salts first. */
 export const DRY_PHASES: ReadonlyMap<string, DryPhase> = phases
-export const dryPhase = (id: string): DryPhase | undefined => phases.get(id) ?? ionPhase(id)
+export const dryPhase = (id: string): DryPhase | undefined => phases.get(id) ?? ionPhase(id) ?? saltPhase(id)
 
 /** How an ion of a powder is named among dry phases, where it is not known what salts it stands in. */
 const ION = 'ion '
@@ -77,6 +78,24 @@ function ionPhase(id: string): DryPhase | undefined {
     ionPhases.set(id, (known = { ...phase({ formula: ion, name: ion, ions: { [ion]: 1 }, colour }, 'powder'), id }))
   }
   return known
+}
+
+const formedPhases = new Map<string, DryPhase | undefined>()
+/** A salt that is not of the bench as a dry phase. */
+function saltPhase(id: string): DryPhase | undefined {
+  if (formedPhases.has(id)) return formedPhases.get(id)
+  const salt = saltIfAny(id)
+  const made = salt && phase(salt.data, salt.data.form)
+  formedPhases.set(id, made)
+  return made
+}
+function saltIfAny(id: string): ReturnType<typeof findSalt> {
+  try {
+    return findSalt(id)
+  } catch (error) {
+    if (error instanceof FormulaError) return undefined
+    throw error
+  }
 }
 /** g/mol of a dry phase. */
 export const dryMass = (id: string): number => molarMass(parseFormula(id))

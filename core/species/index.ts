@@ -1,5 +1,6 @@
 export * from './draw'
 export * from './elements'
+export { findSalt, FORMED_SALTS, isListed } from './formed'
 export * from './formula'
 export * from './ions'
 export * from './reagents'

@@ -5,7 +5,8 @@ import { oldStates, spoken } from './data/spoken'
 import { withoutWater } from './dry'
 import { molarMass, parseFormula, type Formula } from './formula'
 import { DEFINED_IONS } from './ions/defined'
-import { COMPONENTS, findSalt, inComponents, SALTS, type Salt } from './registry'
+import { findSalt } from './formed'
+import { COMPONENTS, inComponents, SALTS, type Salt } from './registry'
 import type { AgentData, InertData, OrganicSolvent, ReagentData, SolventData } from './types'
 
 const inertSolids: readonly InertData[] = [...solids, ...DEFINED_IONS.flatMap((ion) => ion.inert ?? [])]

@@ -199,16 +199,15 @@ export const GASES: readonly Gas[] = gasData.map((data) => ({
   ...resolve(data.formula, data.dissolvesAs, 1, data.logK),
   data,
 }))
-export const SALTS: readonly Salt[] = [...salts, ...DEFINED_IONS.flatMap((ion) => ion.salts ?? [])].map((data) => ({
-  ...resolve(data.formula, data.ions, 1, undefined),
-  data,
-}))
+export const saltOfData = (data: SaltData): Salt => ({ ...resolve(data.formula, data.ions, 1, undefined), data })
+export const SALTS: readonly Salt[] = [...salts, ...DEFINED_IONS.flatMap((ion) => ion.salts ?? [])].map(saltOfData)
 
 export const solidById: ReadonlyMap<string, Solid> = new Map(SOLIDS.map((s) => [s.id, s]))
 export const gasById: ReadonlyMap<string, Gas> = new Map(GASES.map((s) => [s.id, s]))
 export const saltById: ReadonlyMap<string, Salt> = new Map(SALTS.map((s) => [s.id, s]))
 
-const canonical = (text: string): string => {
+/** A formula by its atoms and charge alone. @throws FormulaError for what is none */
+export const canonical = (text: string): string => {
   const { atoms, charge } = parseFormula(text)
   const parts = Object.keys(atoms)
     .sort()
@@ -244,7 +243,7 @@ const BY_STATE: Readonly<Record<string, string>> = {
 }
 
 /** The bench salt a formula names, however its hydrate dot or brackets are written; undefined if it is not in scope. */
-export const findSalt = (text: string): Salt | undefined => saltById.get(text) ?? saltByAtoms.get(canonical(text))
+export const listedSalt = (text: string): Salt | undefined => saltById.get(text) ?? saltByAtoms.get(canonical(text))
 /** The dissolved species an ion's formula names, in any accepted notation, `As(III)` too; undefined if it is not in scope. */
 export const findIon = (text: string): string | undefined => BY_STATE[text.trim()] ?? ionByAtoms.get(canonical(text))
 

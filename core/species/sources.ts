@@ -4,6 +4,7 @@
  */
 export const SOURCES = {
   own: 'as the person who added it says',
+  judged: 'judged from what is nearest to it, with no source of its own',
   'smith-martell': 'R. M. Smith, A. E. Martell, Critical Stability Constants, vols 4–6, Plenum, 1976–1989 (and its NIST database 46)',
   'baes-mesmer': 'C. F. Baes, R. E. Mesmer, The Hydrolysis of Cations, Wiley, 1976',
   'brown-ekberg': 'P. L. Brown, C. Ekberg, Hydrolysis of Metal Ions, Wiley-VCH, 2016',

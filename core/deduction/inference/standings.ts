@@ -86,6 +86,8 @@ export interface Weighing {
   /** Of a mixture: the probability of each ion, where it is not the sum over hypotheses; and before any test. */
   readonly each?: ReadonlyMap<string, number>
   readonly beforehand?: (ion: string) => number
+  /** Of one salt: whether what was observed may speak of an ion at all, by that ion's own chemistry. Given, each ion is weighed beside others with the same partner. */
+  readonly speaks?: (observation: TraceObservation, ion: string) => boolean
   readonly sensitivities?: Readonly<Record<string, readonly string[]>>
   readonly gases?: GasesOfParts | undefined
 }
@@ -129,7 +131,7 @@ const WORTH_SAYING = 0.05
 const EXPLAINED = 0.3
 
 function standingsOf(
-  { hypotheses, trace, table, total, each, beforehand }: Weighing,
+  { hypotheses, trace, table, total, each, beforehand, speaks }: Weighing,
   posterior: Float64Array,
   signs: ReadonlyMap<string, ReadonlySet<string>>,
   confirmations: number,
@@ -137,6 +139,7 @@ function standingsOf(
   const holders = new Map<string, number[]>()
   hypotheses.forEach(({ ions }, h) => ions.forEach((ion) => holders.set(ion, [...(holders.get(ion) ?? []), h])))
   const tellings = table.map((row) => tellingOf(row, total))
+  const matched = speaks && matching(hypotheses)
   const fused = trace.observations.some(({ steps }) => steps.some(({ recipe }) => tellsElements(recipe.steps)))
   const ions = [...holders].sort(([a], [b]) => COMPONENTS.indexOf(a) - COMPONENTS.indexOf(b))
   const standings = ions.map(([species, holding]) => {
@@ -146,7 +149,8 @@ function standingsOf(
     const evidence = trace.observations
       .flatMap((o, k) => {
         const telling = tellings[k]
-        return telling ? [{ o, weight: weightOf(telling, holding) }] : []
+        if (!telling || speaks?.(o, species) === false) return []
+        return [{ o, weight: matched ? matchedWeight(telling, matched(species)) : weightOf(telling, holding) }]
       })
       .filter(({ weight }) => Math.abs(weight) >= WORTH_SAYING)
       .map(({ o, weight }) => ({ entry: o.entry, weight: round(weight), because: because(o, weight) }))
@@ -192,6 +196,44 @@ function weightOf({ share, told, sumShare, sumTold }: Telling, holding: readonly
     toldWith += told[h] as number
   }
   return Math.log10(toldWith / shareWith / ((sumTold - toldWith) / (sumShare - shareWith)))
+}
+
+/** Hypotheses with an ion, and without it, in whatever else they hold alike. */
+interface Match {
+  readonly holding: readonly number[]
+  readonly lacking: readonly number[]
+}
+const isAnion = (ion: string): boolean => (CHARGES.get(ion) ?? 0) <= 0
+/** For each ion, its salts beside the salts of others of its kind with the same partner: so that an ion is not weighed by the company it keeps. */
+function matching(hypotheses: readonly Hypothesis[]): (ion: string) => readonly Match[] {
+  const by = (ofAnions: boolean): Map<string, number[]> => {
+    const groups = new Map<string, number[]>()
+    hypotheses.forEach(({ ions, amount = '' }, h) => {
+      const key = [[...ions].filter((ion) => isAnion(ion) === ofAnions).sort().join(), amount].join(' ')
+      const own = groups.get(key)
+      if (own) own.push(h)
+      else groups.set(key, [h])
+    })
+    return groups
+  }
+  const [withAnions, withCations] = [by(true), by(false)]
+  return (ion) =>
+    [...(isAnion(ion) ? withCations : withAnions).values()].flatMap((members) => {
+      const holding = members.filter((h) => hypotheses[h]?.ions.has(ion))
+      return holding.length > 0 && holding.length < members.length ? [{ holding, lacking: members.filter((h) => !hypotheses[h]?.ions.has(ion)) }] : []
+    })
+}
+/** log10 of how much better this observation is told with the ion than without, its partners as likely with it as without: 0 where nothing is told of it. */
+function matchedWeight({ share, told }: Telling, matches: readonly Match[]): number {
+  let [held, lacked] = [0, 0]
+  for (const { holding, lacking } of matches) {
+    const sum = (values: Float64Array, of: readonly number[]): number => of.reduce((all, h) => all + (values[h] as number), 0)
+    const [shareHolding, shareLacking] = [sum(share, holding), sum(share, lacking)]
+    const likely = shareHolding + shareLacking
+    held += (likely * sum(told, holding)) / shareHolding
+    lacked += (likely * sum(told, lacking)) / shareLacking
+  }
+  return held > 0 && lacked > 0 ? Math.log10(held / lacked) : 0
 }
 
 /** Powers of ten from which on something written speaks strongly, and plainly, for or against. */

@@ -19,6 +19,12 @@ export interface Hypothesis {
   readonly prior: number
   /** Of a mixture, its parts and how much there is of each: what a search may go on from. */
   readonly parts?: Parts
+  /** How much there is of it, where it is one of several amounts of the same. */
+  readonly amount?: string
+  /** Whether it is a salt of two ions that is not among those of the bench. */
+  readonly formed?: boolean
+  /** Whether what it would show was taken from what is like it, and not worked out. */
+  readonly unworked?: boolean
   /** Whether it stands for what is in no library, whose constants nobody knows. */
   readonly unlisted?: boolean
   /** Whether nothing is known of it but its elements: then only what comes of a fusion, and the copper wire, speaks of it. */

@@ -1,0 +1,35 @@
+import type { Knowing } from '../../../channels'
+import { likelihood, togetherInOneTest, unknowing } from '../../observation/error-model'
+import type { Group } from '../../observation/tests-written'
+import type { Trace } from '../../observation/trace'
+import type { Hypothesis, Simulations } from '../../simulation/simulations'
+import type { Weighing } from '../standings'
+import { spokenOf, type Reach } from './reach'
+
+/** A hypothesis with what it makes of each observation by itself: natural logarithms of probabilities, by place in the trace. */
+export interface Column {
+  readonly hypothesis: Hypothesis
+  readonly logs: Float64Array
+}
+
+/** What a content makes of every observation. */
+export const logsOf = ({ content }: Hypothesis, trace: Trace, simulations: Simulations, knowing: Knowing): Float64Array =>
+  Float64Array.from(trace.observations, (o) => Math.log(likelihood(o, (step) => simulations.expect(content, step.recipe), knowing)))
+
+/** What a stretch of a column comes to: the sum over the observations of one test. */
+export const sumOver = (logs: Float64Array, { places }: Group): number => places.reduce((sum, place) => sum + (logs[place] as number), 0)
+
+/** Columns side by side, the observations of one test together as far as the model may not hold in it. */
+export function asWeighing(trace: Trace, groups: readonly Group[], columns: readonly Column[], simulations: Simulations, reach: Reach): Weighing {
+  const alone = trace.observations.map((_, place) => Float64Array.from(columns, ({ logs }) => logs[place] as number))
+  const table = alone.map((row) => row.slice())
+  for (const { places, observations } of groups)
+    togetherInOneTest(
+      places.map((place) => table[place] as Float64Array),
+      observations.reduce((sum, o) => sum + Math.log(unknowing(o.observation)), 0),
+    )
+  const hypotheses = columns.map(({ hypothesis }) => hypothesis)
+  const total = Float64Array.from(hypotheses, ({ prior }, h) => table.reduce((sum, row) => sum + (row[h] as number), Math.log(prior)))
+  const spoken = new Map(groups.flatMap((group) => group.observations.map((o) => [o, spokenOf(group, reach)] as const)))
+  return { trace, simulations, hypotheses, table, alone, total, speaks: (o, ion) => spoken.get(o)?.has(ion) ?? true }
+}

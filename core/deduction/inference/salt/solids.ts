@@ -1,0 +1,101 @@
+import { FORMED_SALTS } from '../../../species'
+import { groupsOf, type Group } from '../../observation/tests-written'
+import type { Trace } from '../../observation/trace'
+import { ionsOf, singleSalts, type Hypothesis, type Simulations } from '../../simulation/simulations'
+import type { Weighing } from '../standings'
+import { asWeighing, logsOf, sumOver, type Column } from './columns'
+import { spokenOf, type Reach } from './reach'
+
+/** How often a jar of one salt holds one that is not among those of the bench. */
+const UNLISTED = 0.1
+const LISTED: readonly Hypothesis[] = singleSalts().map((h) => ({ ...h, prior: h.prior * (1 - UNLISTED) }))
+const FORMED: readonly Hypothesis[] = FORMED_SALTS.map((salt) => ({
+  content: salt,
+  ions: ionsOf(salt),
+  prior: UNLISTED / FORMED_SALTS.length,
+  formed: true,
+}))
+
+/** Salts of no list that are worked out in one question, at most; others stand as their ions stand in the salts of the list. */
+const MOST_WORKED = 10
+/** One less likely than this is not worked out. */
+const WORTH_WORKING = 0.01
+/** One this much less likely than the best is left out (natural logarithm). */
+const LEFT_OUT = 14
+
+/**
+ * Weighs a solid of one salt: every bench salt, and every other that two ions form. What one that is not listed would show is first taken from salts that share an ion with it, test by test from the ion that the test speaks of;
+ * those that come near are then worked out.
+ */
+export function weighSolids(trace: Trace, simulations: Simulations, reach: Reach): Weighing {
+  const groups = groupsOf(trace)
+  const listed: Column[] = LISTED.map((hypothesis) => ({ hypothesis, logs: logsOf(hypothesis, trace, simulations, 'amounts') }))
+  const formed = new Map(FORMED.map((hypothesis) => [hypothesis.content.id, { hypothesis, logs: logsByIons(hypothesis, trace, groups, listed, reach) }]))
+  const worked = new Set<string>()
+  for (;;) {
+    const weighing = asWeighing(trace, groups, [...listed, ...formed.values()], simulations, reach)
+    const next = likely(weighing, worked)
+    if (next.length === 0 || worked.size >= MOST_WORKED) return kept(weighing, worked)
+    for (const hypothesis of next.slice(0, MOST_WORKED - worked.size)) {
+      const { content } = hypothesis
+      worked.add(content.id)
+      formed.set(content.id, { hypothesis, logs: logsOf(hypothesis, trace, simulations, 'amounts') })
+    }
+  }
+}
+
+/** Salts of no list that are likely as they stand and not worked out yet, the likeliest first. */
+function likely({ hypotheses, total }: Weighing, worked: ReadonlySet<string>): Hypothesis[] {
+  const top = Math.max(...total)
+  const mass = total.reduce((sum, log) => sum + Math.exp(log - top), 0)
+  const share = (h: number): number => Math.exp((total[h] as number) - top) / mass
+  return hypotheses
+    .map((hypothesis, h) => ({ hypothesis, share: share(h) }))
+    .filter(({ hypothesis, share }) => hypothesis.formed && share > WORTH_WORKING && !worked.has(hypothesis.content.id))
+    .sort((a, b) => b.share - a.share)
+    .map(({ hypothesis }) => hypothesis)
+}
+
+/** Without what came nowhere near; of what was not worked out it is said so. */
+function kept(weighing: Weighing, worked: ReadonlySet<string>): Weighing {
+  const { hypotheses, total, table, alone = table } = weighing
+  const top = Math.max(...total)
+  const places = [...hypotheses.keys()].filter((h) => !hypotheses[h]?.formed || (total[h] as number) > top - LEFT_OUT)
+  const pick = (row: Float64Array): Float64Array => Float64Array.from(places, (h) => row[h] as number)
+  return {
+    ...weighing,
+    hypotheses: places.flatMap((h) => {
+      const hypothesis = hypotheses[h]
+      return hypothesis ? [hypothesis.formed && !worked.has(hypothesis.content.id) ? { ...hypothesis, unworked: true } : hypothesis] : []
+    }),
+    table: table.map(pick),
+    alone: alone.map(pick),
+    total: pick(total),
+  }
+}
+
+/** What a salt would make of each test, taken from listed salts: those with the ion that the test speaks of, the best of them; of salts it does not speak of where neither. Where nobody knows what it speaks of, halfway between the salts of its ions. */
+function logsByIons({ ions }: Hypothesis, trace: Trace, groups: readonly Group[], listed: readonly Column[], reach: Reach): Float64Array {
+  const logs = new Float64Array(trace.observations.length)
+  for (const group of groups) {
+    const spoken = spokenOf(group, reach)
+    const own = [...ions].filter((ion) => spoken?.has(ion) ?? true)
+    const bestWhere = (isLike: (theirs: readonly string[]) => boolean): Column | undefined => {
+      let best: Column | undefined
+      for (const column of listed) {
+        const theirs = spoken ? [...column.hypothesis.ions].filter((ion) => spoken.has(ion)) : [...column.hypothesis.ions]
+        if (isLike(theirs) && (!best || sumOver(column.logs, group) > sumOver(best.logs, group))) best = column
+      }
+      return best
+    }
+    const among = spoken
+      ? [bestWhere((theirs) => (own.length === 0 ? theirs.length === 0 : theirs.length > 0 && theirs.every((ion) => ions.has(ion))))]
+      : own.map((ion) => bestWhere((theirs) => theirs.includes(ion)))
+    const found = among.filter((column) => column !== undefined)
+    for (const place of group.places)
+      logs[place] = found.length > 0 ? found.reduce((sum, column) => sum + (column.logs[place] as number), 0) / found.length : UNLIKE_ANY
+  }
+  return logs
+}
+/** What nothing of the list is like tells an observation as chance does, about (natural logarithm). */
+const UNLIKE_ANY = Math.log(0.1)

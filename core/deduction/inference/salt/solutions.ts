@@ -1,0 +1,200 @@
+import { FORMED_SALTS, inComponents, isListed, parseFormula, SALTS, SOLIDS, type Salt } from '../../../species'
+import { groupsOf, type Group } from '../../observation/tests-written'
+import type { Trace } from '../../observation/trace'
+import { ionsOf, type Content, type Hypothesis, type Simulations } from '../../simulation/simulations'
+import type { Weighing } from '../standings'
+import { keeps } from '../mixture/together'
+import { asWeighing, logsOf, sumOver, type Column } from './columns'
+import { spokenOf, type Reach } from './reach'
+
+/** Strengths a solution is weighed at, mol/L, and how often it is about so strong; judged: most are made up to 0.1 or 0.2. */
+const STRENGTHS = [
+  [0.012, 0.15],
+  [0.04, 0.25],
+  [0.13, 0.45],
+  [0.4, 0.15],
+] as const
+/** Strong acid put to a solution so that it keeps, mol/L, and how often. */
+const ACID_molar = 0.3
+const ACIDIFIED = 0.2
+/** Anions whose acid that may be. */
+const STRONG_ACIDS: ReadonlySet<string> = new Set(['Cl^-', 'NO3^-', 'SO4^2-'])
+/** How often a solution of one salt holds one that is not among those of the bench. */
+const UNLISTED = 0.15
+
+/** What a solution of one salt may be of, whatever its water: the formula without it, and its ions. */
+interface Solute {
+  readonly formula: string
+  readonly ions: Readonly<Record<string, number>>
+  readonly held: ReadonlySet<string>
+  readonly isListed: boolean
+}
+const soluteOf = (salt: Salt): Solute => ({
+  formula: salt.id.replace(/[.·]\d*H2O$/, ''),
+  ions: salt.data.ions,
+  held: ionsOf(salt),
+  isListed: isListed(salt),
+})
+/** More than this much over saturation, a power of ten, is no solution: less may lie in what the ions are bound by. */
+const OVER = 2
+/** Whether nothing comes down of these ions at the least strength, by the solubility products of their solids; what takes hydrogen or hydroxide to come down may be kept by acid. */
+function staysDissolved(ions: Readonly<Record<string, number>>): boolean {
+  const totals = inComponents(ions).terms
+  return !SOLIDS.some(({ terms, logK, data }) => {
+    if (data.gate || terms.some(([component]) => component === 0 || !((totals.get(component) ?? 0) > 0))) return false
+    const product = terms.reduce((sum, [component, n]) => sum + n * Math.log10(STRENGTHS[0][0] * (totals.get(component) as number)), 0)
+    return product + logK > OVER
+  })
+}
+const SOLUTES: readonly Solute[] = [
+  ...new Map([...SALTS, ...FORMED_SALTS].map(soluteOf).map((solute) => [JSON.stringify(Object.entries(solute.ions).sort()), solute])).values(),
+].filter(({ ions }) => Object.values(ions).every((n) => n > 0) && staysDissolved(ions))
+
+const NOT_SEEN = { anion: 'ClO4^-', cation: 'N(CH3)4^+' } as const
+const chargeOf = (ion: string): number => parseFormula(ion).charge
+
+/** Some ions dissolved, mol/L, what charge is wanting made up by an ion that shows nothing, with acid or without. */
+function dissolved(id: string, ions: Readonly<Record<string, number>>, molar: number, acid: string | null, mL: number, label?: string): Content {
+  const sum: Record<string, number> = {}
+  const put = (ion: string, n: number): void => void (sum[ion] = (sum[ion] ?? 0) + n)
+  for (const [ion, n] of Object.entries(ions)) put(ion, n * molar)
+  if (acid !== null) {
+    put('H^+', ACID_molar)
+    put(acid, ACID_molar / -chargeOf(acid))
+  }
+  const charge = Object.entries(sum).reduce((all, [ion, n]) => all + n * chargeOf(ion), 0)
+  if (Math.abs(charge) > 1e-9) put(charge > 0 ? NOT_SEEN.anion : NOT_SEEN.cation, Math.abs(charge))
+  return { id: `${id} ${molar} mol/L${acid === null ? '' : `, acid`}`, ...(label === undefined ? {} : { label }), jar: { solution: { ions: sum, mL } } }
+}
+
+interface Dilution {
+  readonly solute: Solute
+  readonly molar: number
+  readonly acid: string | null
+  readonly prior: number
+}
+const [LISTED_ONES, OTHERS] = [SOLUTES.filter((s) => s.isListed).length, SOLUTES.filter((s) => !s.isListed).length]
+const acidOf = ({ held }: Solute): string | undefined => [...held].find((ion) => STRONG_ACIDS.has(ion))
+const DILUTIONS: readonly Dilution[] = SOLUTES.flatMap((solute) => {
+  const share = solute.isListed ? (1 - UNLISTED) / LISTED_ONES : UNLISTED / OTHERS
+  const acid = acidOf(solute)
+  return STRENGTHS.flatMap(([molar, often]): Dilution[] => [
+    { solute, molar, acid: null, prior: share * often * (acid ? 1 - ACIDIFIED : 1) },
+    ...(acid ? [{ solute, molar, acid, prior: share * often * ACIDIFIED }] : []),
+  ])
+})
+
+/** Solutes worked out in one question, at most, each at the strengths that come near; so many at a time. */
+const MOST_WORKED = 40
+const AT_A_TIME = 8
+const WORTH_WORKING = 0.004
+/** How often somebody gives out a solution in which something comes down, leaves or is oxidised, beside others. */
+const NOT_KEEPING = 0.02
+/** What is this much less likely than the best is left out, but for one strength of each solute (natural logarithm). */
+const LEFT_OUT = 12
+/** Strengths each ion is tried at by itself. */
+const TRIED = [0.04, 0.4] as const
+
+/**
+ * Weighs a solution of one salt, nobody knows how strong. Each ion is worked out by itself first, in the tests that speak of it; a salt shows what its ion shows that the test speaks of. Those that come near are worked out as they are, at every strength that
+ * comes near.
+ */
+export function weighSolutions(trace: Trace, simulations: Simulations, mL: number, reach: Reach): Weighing {
+  const groups = groupsOf(trace)
+  const byIons = new ByIons(trace, groups, simulations, mL, reach)
+  const columns = new Map<string, Column & { readonly worked: boolean; readonly dilution: Dilution }>()
+  for (const dilution of DILUTIONS) {
+    const content = contentOf(dilution, mL)
+    const hypothesis: Hypothesis = { content, ions: dilution.solute.held, prior: dilution.prior, formed: !dilution.solute.isListed, unworked: true, amount: `${dilution.molar}${dilution.acid === null ? '' : ' acid'}` }
+    columns.set(content.id, { hypothesis, logs: byIons.logsOf(dilution), worked: false, dilution })
+  }
+  let done = 0
+  for (;;) {
+    const weighing = asWeighing(trace, groups, [...columns.values()], simulations, reach)
+    const next = trace.observations.length > 0 && done < MOST_WORKED ? likely(weighing, (id) => columns.get(id)?.worked === false).slice(0, AT_A_TIME) : []
+    if (next.length === 0) return kept(weighing)
+    for (const { content } of next) {
+      const column = columns.get(content.id)
+      if (!column) continue
+      done++
+      const prior = column.hypothesis.prior * (keeps(content) ? 1 : NOT_KEEPING)
+      const hypothesis: Hypothesis = { ...column.hypothesis, prior, unworked: false }
+      columns.set(content.id, { ...column, hypothesis, logs: logsOf(hypothesis, trace, simulations, 'nearly'), worked: true })
+    }
+  }
+}
+
+const contentOf = ({ solute, molar, acid }: Dilution, mL: number): Content => dissolved(solute.formula, solute.ions, molar, acid, mL, solute.formula)
+
+function likely({ hypotheses, total }: Weighing, isWanted: (id: string) => boolean): Hypothesis[] {
+  const top = Math.max(...total)
+  const mass = total.reduce((sum, log) => sum + Math.exp(log - top), 0)
+  return [...hypotheses.entries()]
+    .map(([h, hypothesis]) => ({ hypothesis, share: Math.exp((total[h] as number) - top) / mass }))
+    .filter(({ hypothesis, share }) => share > WORTH_WORKING && isWanted(hypothesis.content.id))
+    .sort((a, b) => b.share - a.share)
+    .map(({ hypothesis }) => hypothesis)
+}
+
+/** What is likely at all, and of every solute the strength at which it is likeliest, so that every ion has a standing. */
+function kept(weighing: Weighing): Weighing {
+  const { hypotheses, total, table, alone = table } = weighing
+  const top = Math.max(...total)
+  const best = new Map<string, number>()
+  hypotheses.forEach(({ content: { label = '' } }, h) => {
+    const known = best.get(label)
+    if (known === undefined || (total[h] as number) > (total[known] as number)) best.set(label, h)
+  })
+  const firsts = new Set(best.values())
+  const places = [...hypotheses.keys()].filter((h) => firsts.has(h) || (total[h] as number) > top - LEFT_OUT)
+  const pick = (row: Float64Array): Float64Array => Float64Array.from(places, (h) => row[h] as number)
+  return {
+    ...weighing,
+    hypotheses: places.flatMap((h) => hypotheses[h] ?? []),
+    table: table.map(pick),
+    alone: alone.map(pick),
+    total: pick(total),
+  }
+}
+
+/** Ions by themselves, in the tests that speak of them. */
+class ByIons {
+  private readonly spoken: readonly (ReadonlySet<string> | null)[]
+  private readonly rows = new Map<string, Float64Array>()
+
+  constructor(
+    private readonly trace: Trace,
+    private readonly groups: readonly Group[],
+    private readonly simulations: Simulations,
+    private readonly mL: number,
+    reach: Reach,
+  ) {
+    this.spoken = groups.map((group) => spokenOf(group, reach))
+  }
+
+  logsOf({ solute: { ions, held }, molar, acid }: Dilution): Float64Array {
+    const logs = new Float64Array(this.trace.observations.length)
+    this.groups.forEach((group, g) => {
+      const speaking = [...held].filter((ion) => this.spoken[g]?.has(ion) ?? true)
+      const tried = molar < 0.1 ? TRIED[0] : TRIED[1]
+      const candidates = speaking.length > 0 ? speaking.map((ion) => this.row(g, ion, ions[ion] === undefined ? 1 : 1, tried, acid !== null)) : [this.row(g, null, 0, tried, acid !== null)]
+      const best = candidates.reduce((a, b) => (sumOver(b, group) > sumOver(a, group) ? b : a))
+      for (const place of group.places) logs[place] = best[place] as number
+    })
+    return logs
+  }
+
+  private row(g: number, ion: string | null, n: number, molar: number, isAcid: boolean): Float64Array {
+    const key = `${g} ${ion ?? ''} ${molar} ${isAcid}`
+    let known = this.rows.get(key)
+    if (!known) {
+      const content = dissolved(ion ?? 'water', ion === null ? {} : { [ion]: n }, molar, isAcid ? NOT_SEEN.anion : null, this.mL)
+      const observations = (this.groups[g] as Group).places.map((place) => this.trace.observations[place] as Trace['observations'][number])
+      const own = logsOf({ content, ions: new Set(), prior: 1 }, { ...this.trace, observations }, this.simulations, 'nearly')
+      known = new Float64Array(this.trace.observations.length)
+      ;(this.groups[g] as Group).places.forEach((place, k) => void ((known as Float64Array)[place] = own[k] as number))
+      this.rows.set(key, known)
+    }
+    return known
+  }
+}
