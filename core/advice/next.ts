@@ -1,4 +1,5 @@
 import { expectedBits } from './bits'
+import { foremost } from './foremost'
 import { forecastOf } from './forecast'
 import { heldBy, warningOf } from './gates'
 import { worthDoing } from './mixture'
@@ -48,7 +49,10 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
     const gate = heldBy(test, reasoning)
     return gate ? [{ test: test.id, title: test.title, because: warningOf(gate) }] : []
   })
-  const undone = wanted.filter((test) => !held.some((h) => h.test === test.id))
+  const undone = foremost(
+    wanted.filter((test) => !held.some((h) => h.test === test.id)),
+    reasoning,
+  )
   const wary = { ...reasoning, posterior: tempered(reasoning.posterior) }
   const among = live(wary)
   const ranked = elementsFirst(

@@ -73,10 +73,10 @@ function likeliest({ hypotheses, posterior }: Reasoning): number {
 /** Bits from which on a test that was done is worth doing once more. */
 const WORTH_DOING_AGAIN = 0.1
 /**
- * Where nothing undone tells what is left apart, a test that was done may, done over with fresh portions: what was seen in it stands against something else. Nothing is asked a third time, nor of an extract twice: it shows the same again.
+ * Where nothing undone tells what is left apart, a test that was done may, done over with fresh portions: what was seen in it stands against something else. Nothing is asked a third time, nor of an extract twice: it shows the same again. Nor is a solution asked twice, where each test is worked out for it.
  */
 export function onceMore(reasoning: Reasoning, wary: Reasoning, among: readonly Live[], settings: Notebook['case'] | undefined): Proposal[] {
-  if (likeliest(reasoning) >= AS_GOOD_AS_KNOWN) return []
+  if (likeliest(reasoning) >= AS_GOOD_AS_KNOWN || reasoning.simulations.sample_mL !== undefined) return []
   const entries = new Map<string, Set<string>>()
   for (const { test, entry } of reasoning.trace.steps) if (test !== null) entries.set(test, (entries.get(test) ?? new Set()).add(entry))
   return testsFor(settings?.kind ?? 'salt')

@@ -36,13 +36,34 @@ const FORETOLD = 8
 const FORETOLD_FOR_A_GROUP = 10
 /** A set less likely than this speaks for no group. */
 const WORTH_FORETELLING = 0.002
+/** Solutes of a solution whose tests are foretold: each is worked out for it. */
+const SOLUTES_FORETOLD = 10
+/** Of a solution of one salt: the likeliest strength of each solute, which speaks for all, as far as they are foretold. */
+function solutesOf(hypotheses: Reasoning['hypotheses'], posterior: Float64Array): ReadonlyMap<number, number> {
+  const solutes = new Map<string, { first: number; mass: number }>()
+  hypotheses.forEach(({ content: { id, label = id } }, h) => {
+    const p = posterior[h] as number
+    const known = solutes.get(label)
+    if (!known) solutes.set(label, { first: h, mass: p })
+    else {
+      known.mass += p
+      if (p > (posterior[known.first] as number)) known.first = h
+    }
+  })
+  const likely = [...solutes.values()].sort((a, b) => b.mass - a.mass).slice(0, SOLUTES_FORETOLD)
+  const held = likely.reduce((sum, { mass }) => sum + mass, 0)
+  return new Map(likely.map(({ first, mass }) => [first, mass / held]))
+}
+
 /**
  * Hypotheses, by place, whose tests are foretold, with the probability that each speaks for: its own, and of a molecule put together of groups that of all with the same, of whom the likeliest speaks.
  */
 export function spokenFor({ hypotheses, posterior }: Pick<Reasoning, 'hypotheses' | 'posterior'>): ReadonlyMap<number, number> {
+  if (hypotheses.some(({ amount }) => amount !== undefined)) return solutesOf(hypotheses, posterior)
   const spoken = new Map<number, number>()
   const alike = new Map<string, number[]>()
-  hypotheses.forEach(({ byGroups, ions }, h) => {
+  hypotheses.forEach(({ byGroups, ions, unworked }, h) => {
+    if (unworked) return
     if (!byGroups) return void spoken.set(h, posterior[h] as number)
     const key = [...ions].sort().join()
     alike.set(key, [...(alike.get(key) ?? []), h])

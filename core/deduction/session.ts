@@ -47,6 +47,8 @@ export class ReasoningSession {
   private readonly searches: Searches = new WeakMap()
   private gases: GasesOfParts | undefined
   private sensitivities: Sensitivities = {}
+  /** For one salt, whatever its strength: the ions each test speaks of. */
+  private reach: Sensitivities = {}
 
   /** Takes up percepts worked out ahead for every deduction from here on; those of another model are refused. */
   takePercepts(given: PerceptPack): boolean {
@@ -54,6 +56,7 @@ export class ReasoningSession {
     this.packs.push(given)
     if (given.structures) takeStructures(given.structures)
     if (given.sensitivities) this.sensitivities = given.sensitivities
+    if (given.sensitivities && given.strong) this.reach = together(given.sensitivities, given.strong)
     if (given.gases) this.gases = given.gases
     for (const simulations of this.memories.values()) if (simulations.sample_mL === undefined) simulations.use(given)
     return true
@@ -79,9 +82,9 @@ export class ReasoningSession {
       return conclude(weighOrganic(trace, simulations, named, effort.deep ?? 0), confirmations, discarded)
     }
     // Which ions a test speaks of is worked out ahead, with the percepts: without that only the salts of the bench are weighed.
-    const known = Object.keys(this.sensitivities).length > 0
+    const known = Object.keys(this.reach).length > 0
     if (hypotheses === undefined && (known || simulations.sample_mL !== undefined))
-      return conclude(weighSalts(trace, simulations, this.sensitivities), confirmations, discarded)
+      return conclude(weighSalts(trace, simulations, this.reach), confirmations, discarded)
     return conclude(weighAll(trace, simulations, hypotheses ?? singleSalts()), confirmations, discarded)
   }
 
@@ -109,6 +112,10 @@ export class ReasoningSession {
     return fresh
   }
 }
+
+/** What each test speaks of by either. */
+const together = (one: Sensitivities, other: Sensitivities): Sensitivities =>
+  Object.fromEntries([...new Set([...Object.keys(one), ...Object.keys(other)])].map((test) => [test, [...new Set([...(one[test] ?? []), ...(other[test] ?? [])])]]))
 
 /** What was seen of some runs left out, and their tests open to be done again. */
 function withoutRuns(trace: Trace, runs: ReadonlyMap<string, unknown>): Trace {

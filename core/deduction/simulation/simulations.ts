@@ -98,6 +98,8 @@ export interface PerceptPack {
   readonly structures?: Readonly<Record<string, Structure>>
   /** For mixtures: the parts each test speaks of. */
   readonly sensitivities?: Readonly<Record<string, readonly string[]>>
+  /** For one salt: the ions each test speaks of in a strong solution. */
+  readonly strong?: Readonly<Record<string, readonly string[]>>
   /** The same: the gases that come, by test and part, of each part by itself. */
   readonly gases?: Readonly<Record<string, Readonly<Record<string, readonly string[]>>>>
 }

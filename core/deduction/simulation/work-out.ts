@@ -1,9 +1,9 @@
 import { ORGANIC_TESTS } from '../../catalogue'
-import { SALTS } from '../../species'
+import { ION_IDS, SALTS } from '../../species'
 import { ASSEMBLED } from '../../structure'
 import { askedOf, organicContents, structuresOf } from '../inference/organic/hypotheses'
 import type { PerceptPack } from './simulations'
-import { mergeGases, mergeSensitivities, PARTS, workOutGases, workOutSensitivities } from '../inference/mixture'
+import { mergeGases, mergeSensitivities, PARTS, workOutGases, workOutSensitivities, workOutStrong } from '../inference/mixture'
 import { mergePacks, packPercepts, type PackKind } from './percept-pack'
 
 /** The usual amount of a sample, mg. */
@@ -16,7 +16,12 @@ const SAMPLE_MG = 500
  */
 export function workOutPack(kind: PackKind, dealt: <T>(all: readonly T[]) => readonly T[] = (all) => all): PerceptPack {
   if (kind === 'salts')
-    return { ...packPercepts(SAMPLE_MG, dealt(SALTS)), sensitivities: workOutSensitivities(dealt(PARTS)), gases: workOutGases(dealt(PARTS)) }
+    return {
+      ...packPercepts(SAMPLE_MG, dealt(SALTS)),
+      sensitivities: workOutSensitivities(dealt(PARTS)),
+      strong: workOutStrong(dealt(ION_IDS)),
+      gases: workOutGases(dealt(PARTS)),
+    }
   const contents = organicContents()
   return {
     ...packPercepts(SAMPLE_MG, dealt(contents), ORGANIC_TESTS, askedOf),
@@ -34,6 +39,7 @@ export function mergeShares(shares: readonly PerceptPack[]): PerceptPack {
     ...merged,
     ...(merged.structures && { structures: Object.assign({}, ...shares.map((s) => s.structures)) as NonNullable<PerceptPack['structures']> }),
     ...(merged.sensitivities && { sensitivities: mergeSensitivities(shares.map((s) => s.sensitivities ?? {})) }),
+    ...(merged.strong && { strong: mergeSensitivities(shares.map((s) => s.strong ?? {})) }),
     ...(merged.gases && { gases: mergeGases(shares.map((s) => s.gases ?? {})) }),
   }
 }

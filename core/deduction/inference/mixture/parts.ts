@@ -57,7 +57,7 @@ export const PARTS: readonly string[] = [...CATIONS, ...ANIONS_SOUGHT, ACID]
 export const isAnion = (part: string): boolean => SOUGHT.has(part)
 
 /** Counter-ions that show nothing, where the parts have none. */
-const SILENT = { anion: 'ClO4^-', cation: 'N(CH3)4^+' } as const
+export const SILENT = { anion: 'ClO4^-', cation: 'N(CH3)4^+' } as const
 /** Anions that make up what charge is wanting, the commonest first. */
 const MAKE_UP: readonly string[] = [SILENT.anion, ...CHARGE_CARRIERS]
 const MAKE_UP_CATIONS: readonly string[] = [SILENT.cation, ...ALKALIS]

@@ -6,7 +6,8 @@ import { observationsOf } from '../../observation/ideal-observer'
 import { stepsOfTest } from '../../simulation/percept-pack'
 import { Course } from '../../simulation/recipe'
 import type { TraceStep } from '../../observation/trace'
-import { ACID, mixtureOf, PARTS, type Parts } from './parts'
+import { ION_IDS, type IonId } from '../../../species'
+import { ACID, balanced, mixtureOf, partIons, PARTS, SILENT, type Parts } from './parts'
 
 /** For each test, the parts that change what is written of it when they are there by themselves: only of these does the test speak. */
 export type Sensitivities = Readonly<Record<string, readonly string[]>>
@@ -21,7 +22,7 @@ const SEPARATING: readonly Scheme[] = SCHEMES.filter((s) => s.separations.length
 const SOLUTION_mL = 20
 
 /** What a careful observer writes of every test, done on this; of a scheme, as it goes on from what was seen. */
-function wordsOf(content: Content): Map<string, string> {
+function wordsOf(content: Content, schemes: readonly Scheme[] = SEPARATING): Map<string, string> {
   const simulations = new Simulations(0)
   const words = new Map<string, string>()
   const doing = (
@@ -44,7 +45,7 @@ function wordsOf(content: Content): Map<string, string> {
         .join(),
     )
   for (const id of ON_SOLUTIONS) write(id, doing(id, 'T', new Map([['sample', SOLUTION_mL]]), new Course()))
-  for (const scheme of SEPARATING) {
+  for (const scheme of schemes) {
     const volumes = new Map([['sample', SOLUTION_mL]])
     const course = new Course()
     const done = new Map<string, ReturnType<typeof told>>()
@@ -76,6 +77,22 @@ export function workOutSensitivities(parts: readonly string[] = PARTS): Sensitiv
     }
   }
   return Object.fromEntries([...answers].map(([id, set]) => [id, [...set]]))
+}
+
+/** As strong as a solution of one salt usually comes, mol/L. */
+const STRONG_molar = 0.4
+/**
+ * The same of each ion by itself in a strong solution, for single tests: there more comes down, and excess falls short. A minute of one processor.
+ * @param ions for a share of them; all, unless given
+ */
+export function workOutStrong(ions: readonly IonId[] = ION_IDS): Sensitivities {
+  const answers = new Map<string, string[]>()
+  const blank = wordsOf(mixtureOf(new Map(), SOLUTION_mL), [])
+  for (const ion of ions) {
+    const jar = { solution: { ions: balanced(partIons(ion, STRONG_molar), [SILENT.anion], [SILENT.cation]) ?? {}, mL: SOLUTION_mL } }
+    for (const [id, words] of wordsOf({ id: `strong ${ion}`, jar }, [])) if (words !== blank.get(id)) answers.set(id, [...(answers.get(id) ?? []), ion])
+  }
+  return Object.fromEntries(answers)
 }
 
 /** The gases that come of each part by itself in the tests of the catalogue, done on a solution of it. */

@@ -31,5 +31,5 @@ export function asWeighing(trace: Trace, groups: readonly Group[], columns: read
   const hypotheses = columns.map(({ hypothesis }) => hypothesis)
   const total = Float64Array.from(hypotheses, ({ prior }, h) => table.reduce((sum, row) => sum + (row[h] as number), Math.log(prior)))
   const spoken = new Map(groups.flatMap((group) => group.observations.map((o) => [o, spokenOf(group, reach)] as const)))
-  return { trace, simulations, hypotheses, table, alone, total, speaks: (o, ion) => spoken.get(o)?.has(ion) ?? true }
+  return { trace, simulations, hypotheses, table, alone, total, sensitivities: reach, speaks: (o, ion) => spoken.get(o)?.has(ion) ?? true }
 }

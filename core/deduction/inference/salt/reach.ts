@@ -1,8 +1,6 @@
 import { TESTS, type Test, type TestStep } from '../../../catalogue'
-import { ION_IDS } from '../../../species'
 import type { Step } from '../../../tube'
 import type { Group } from '../../observation/tests-written'
-import { PARTS } from '../mixture/parts'
 
 /** For each test, the ions that change what is written of it when they are there by themselves, little of them or much. */
 export type Reach = Readonly<Record<string, readonly string[]>>
@@ -12,17 +10,14 @@ const reagentsOf = (steps: readonly (Step | TestStep)[]): string[] =>
 const testsWith = new Map<string, Test[]>()
 for (const test of TESTS) for (const reagent of new Set(reagentsOf(test.steps))) testsWith.set(reagent, [...(testsWith.get(reagent) ?? []), test])
 
-/** Ions of which it was not worked out what tests speak of them. */
-const NOT_ASKED: readonly string[] = ION_IDS.filter((ion) => !PARTS.includes(ion))
-
 /**
  * The ions that what was written of a test, or of steps done freely, may speak of by their own chemistry; null where that is not known, as of dry tests, and anything may.
  */
 export function spokenOf({ test, observations }: Group, reach: Reach): ReadonlySet<string> | null {
-  if (test !== null) return reach[test] ? new Set([...reach[test], ...NOT_ASKED]) : null
+  if (test !== null) return reach[test] ? new Set(reach[test]) : null
   const reagents = new Set(observations.flatMap((o) => o.steps.flatMap(({ recipe }) => reagentsOf(recipe.steps))))
   if (reagents.size === 0) return null
-  const ions = new Set(NOT_ASKED)
+  const ions = new Set<string>()
   for (const reagent of reagents) {
     const tests = testsWith.get(reagent)
     if (!tests) return null

@@ -84,9 +84,11 @@ const DILUTIONS: readonly Dilution[] = SOLUTES.flatMap((solute) => {
   ])
 })
 
-/** Solutes worked out in one question, at most, each at the strengths that come near; so many at a time. */
-const MOST_WORKED = 40
+/** Dilutions that are worked out in one question, at most; so many at a time, and so many of one solute at first. */
+const MOST_WORKED = 48
 const AT_A_TIME = 8
+const FIRST_WORKED = 20
+const FIRST_OF_A_SOLUTE = 2
 const WORTH_WORKING = 0.004
 /** How often somebody gives out a solution in which something comes down, leaves or is oxidised, beside others. */
 const NOT_KEEPING = 0.02
@@ -96,44 +98,79 @@ const LEFT_OUT = 12
 const TRIED = [0.04, 0.4] as const
 
 /**
- * Weighs a solution of one salt, nobody knows how strong. Each ion is worked out by itself first, in the tests that speak of it; a salt shows what its ion shows that the test speaks of. Those that come near are worked out as they are, at every strength that
- * comes near.
+ * Weighs a solution of one salt, nobody knows how strong. Each ion is worked out by itself first, in the tests that speak of it; a salt shows what its ion shows that the test speaks of. Those that come near by that are worked out as they are, and then what
+ * comes near beside them.
  */
 export function weighSolutions(trace: Trace, simulations: Simulations, mL: number, reach: Reach): Weighing {
   const groups = groupsOf(trace)
   const byIons = new ByIons(trace, groups, simulations, mL, reach)
-  const columns = new Map<string, Column & { readonly worked: boolean; readonly dilution: Dilution }>()
+  const columns = new Map<string, Column>()
   for (const dilution of DILUTIONS) {
+    const { solute, molar, acid, prior } = dilution
     const content = contentOf(dilution, mL)
-    const hypothesis: Hypothesis = { content, ions: dilution.solute.held, prior: dilution.prior, formed: !dilution.solute.isListed, unworked: true, amount: `${dilution.molar}${dilution.acid === null ? '' : ' acid'}` }
-    columns.set(content.id, { hypothesis, logs: byIons.logsOf(dilution), worked: false, dilution })
+    const amount = `${molar}${acid === null ? '' : ' acid'}`
+    columns.set(content.id, {
+      hypothesis: { content, ions: solute.held, prior, amount, unworked: true, ...(solute.isListed ? {} : { formed: true }) },
+      logs: byIons.logsOf(dilution),
+    })
   }
-  let done = 0
-  for (;;) {
-    const weighing = asWeighing(trace, groups, [...columns.values()], simulations, reach)
-    const next = trace.observations.length > 0 && done < MOST_WORKED ? likely(weighing, (id) => columns.get(id)?.worked === false).slice(0, AT_A_TIME) : []
-    if (next.length === 0) return kept(weighing)
-    for (const { content } of next) {
-      const column = columns.get(content.id)
-      if (!column) continue
-      done++
-      const prior = column.hypothesis.prior * (keeps(content) ? 1 : NOT_KEEPING)
-      const hypothesis: Hypothesis = { ...column.hypothesis, prior, unworked: false }
-      columns.set(content.id, { ...column, hypothesis, logs: logsOf(hypothesis, trace, simulations, 'nearly'), worked: true })
+  const weighed = (): Weighing => asWeighing(trace, groups, [...columns.values()], simulations, reach)
+  const work = ({ content, prior, unworked, ...rest }: Hypothesis): void => {
+    const hypothesis: Hypothesis = { ...rest, content, prior: prior * (keeps(content) ? 1 : NOT_KEEPING) }
+    columns.set(content.id, { hypothesis, logs: logsOf(hypothesis, trace, simulations, 'nearly') })
+  }
+  if (trace.observations.length > 0) {
+    // Taken from its ions a salt is told worse than it is: it is compared with others told so.
+    for (const hypothesis of foremost(weighed())) work(hypothesis)
+    for (let done = FIRST_WORKED; done < MOST_WORKED; ) {
+      const now = weighed()
+      const next = [...new Set([...likely(now).slice(0, AT_A_TIME), ...beside(now)])]
+      if (next.length === 0) break
+      for (const hypothesis of next) work(hypothesis)
+      done += next.length
     }
   }
+  return kept(weighed())
+}
+
+/** The likeliest as they are taken from their ions, a few strengths of each solute. */
+function foremost({ hypotheses, total }: Weighing): Hypothesis[] {
+  const chosen = new Map<string, number>()
+  return [...hypotheses.entries()]
+    .sort(([a], [b]) => (total[b] as number) - (total[a] as number))
+    .filter(([, { content: { label = '' } }]) => {
+      const before = chosen.get(label) ?? 0
+      chosen.set(label, before + 1)
+      return before < FIRST_OF_A_SOLUTE
+    })
+    .slice(0, FIRST_WORKED)
+    .map(([, hypothesis]) => hypothesis)
 }
 
 const contentOf = ({ solute, molar, acid }: Dilution, mL: number): Content => dissolved(solute.formula, solute.ions, molar, acid, mL, solute.formula)
 
-function likely({ hypotheses, total }: Weighing, isWanted: (id: string) => boolean): Hypothesis[] {
+/** What is likely and not worked out yet, the likeliest first. */
+function likely({ hypotheses, total }: Weighing): Hypothesis[] {
   const top = Math.max(...total)
   const mass = total.reduce((sum, log) => sum + Math.exp(log - top), 0)
   return [...hypotheses.entries()]
     .map(([h, hypothesis]) => ({ hypothesis, share: Math.exp((total[h] as number) - top) / mass }))
-    .filter(({ hypothesis, share }) => share > WORTH_WORKING && isWanted(hypothesis.content.id))
+    .filter(({ hypothesis, share }) => share > WORTH_WORKING && hypothesis.unworked)
     .sort((a, b) => b.share - a.share)
     .map(({ hypothesis }) => hypothesis)
+}
+
+/** Solutes of which every strength is worked out: the likeliest of those that were, at one. */
+const AT_EVERY_STRENGTH = 3
+function beside({ hypotheses, total }: Weighing): Hypothesis[] {
+  const labels = new Set(
+    [...hypotheses.entries()]
+      .filter(([, { unworked }]) => !unworked)
+      .sort(([a], [b]) => (total[b] as number) - (total[a] as number))
+      .map(([, { content }]) => content.label),
+  )
+  const nearest = [...labels].slice(0, AT_EVERY_STRENGTH)
+  return hypotheses.filter(({ unworked, content }) => unworked && nearest.includes(content.label))
 }
 
 /** What is likely at all, and of every solute the strength at which it is likeliest, so that every ion has a standing. */
