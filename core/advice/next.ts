@@ -1,4 +1,5 @@
 import { expectedBits } from './bits'
+import { byCourse, courseOf, passedOver, stagesOf, usualOf, type PassedOver } from './course'
 import { foremost } from './foremost'
 import { forecastOf } from './forecast'
 import { heldBy, warningOf } from './gates'
@@ -16,6 +17,8 @@ export interface Advice {
   readonly next: readonly Proposal[]
   readonly review: readonly Finding[]
   readonly refutation: Refutation | null
+  /** Of one salt: tests of earlier stages of the course that are not proposed, and why. */
+  readonly passedOver?: readonly PassedOver[]
   /** Tests that a stop gate keeps back for now, and why. */
   readonly held: readonly Held[]
   readonly complete: boolean
@@ -42,6 +45,8 @@ export function advise(notebook: Pick<Notebook, 'case' | 'entries'>, session: Re
 export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case' | 'entries'>): Advice {
   const settings = notebook?.case
   if (reasoning.each && notebook) return adviseMixture(reasoning, notebook).advice
+  const course = courseOf(settings)
+  const isByCourse = settings !== undefined && settings.kind === 'salt' && settings.school.course !== 'quickest'
   const done = new Set(reasoning.trace.tests)
   if ((reasoning.trace.volumes.get(FUSION_EXTRACT) ?? 0) > 0) done.add(FUSED)
   const wanted = testsFor(settings?.kind ?? 'salt').filter((test) => !done.has(test.id) && atHand(test, settings))
@@ -52,22 +57,34 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
   const undone = foremost(
     wanted.filter((test) => !held.some((h) => h.test === test.id)),
     reasoning,
+    isByCourse ? usualOf(course) : [],
   )
   const wary = { ...reasoning, posterior: tempered(reasoning.posterior) }
   const among = live(wary)
+  const tested = undone
+    .map((test) => ({ test, prospects: prospectsOf(test, wary, among) }))
+    .map((plan) => ({ ...plan, bits: expectedBits(forecastOf(plan.test, reasoning.simulations), plan.prospects) }))
+    .filter(({ bits }) => bits >= (settings?.kind === 'organic' ? WORTH_DOING_ON_ORGANIC : WORTH_DOING))
+    .map((plan) => ({ ...plan, worth: plan.bits / costOf(plan.test, done) }))
+    .sort((a, b) => b.worth - a.worth)
+  const inOrder = isByCourse ? byCourse(tested, course) : tested
   const ranked = elementsFirst(
-    undone
-      .map((test) => ({ test, prospects: prospectsOf(test, wary, among) }))
-      .map((plan) => ({ ...plan, bits: expectedBits(forecastOf(plan.test, reasoning.simulations), plan.prospects) }))
-      .filter(({ bits }) => bits >= (settings?.kind === 'organic' ? WORTH_DOING_ON_ORGANIC : WORTH_DOING))
-      .sort((a, b) => b.bits / costOf(b.test, done) - a.bits / costOf(a.test, done))
-      .map(({ test, bits, prospects }) => propose(test, bits, `${test.because} ${tells(prospects)}`.trim(), reasoning)),
+    inOrder.map(({ test, bits, prospects }) => propose(test, bits, `${test.because} ${tells(prospects)}`.trim(), reasoning)),
   )
   const proofs = proving(undone, reasoning).filter((p) => !ranked.some((r) => r.test === p.test))
   const worth = fusionFirst(solutionFirst([...ranked, ...proofs], undone, reasoning), undone, done, reasoning)
   const asked = worth.length > 0 ? worth : elementsAsked(undone, done, reasoning)
-  const next = lookFirst(asked.length > 0 ? asked : onceMore(reasoning, wary, among, settings), undone, reasoning)
-  return { next, review: notebook ? review(notebook, reasoning) : [], refutation: refutationOf(undone, reasoning), held, complete: next.length === 0 }
+  const found = lookFirst(asked.length > 0 ? asked : onceMore(reasoning, wary, among, settings), undone, reasoning)
+  const stageOf = stagesOf(course)
+  const next = settings?.kind === 'salt' ? found.map((p) => ({ ...p, stage: stageOf(p.test).title })) : found
+  return {
+    next,
+    ...(isByCourse ? { passedOver: passedOver(wanted, next[0], course) } : {}),
+    review: notebook ? review(notebook, reasoning) : [],
+    refutation: refutationOf(undone, reasoning),
+    held,
+    complete: next.length === 0,
+  }
 }
 
 /** Steps in which tests of a mixture are foreseen while somebody waits to hear what to do next: a fifth of a second or so. */

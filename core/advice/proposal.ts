@@ -7,6 +7,8 @@ import { findReagent } from '../species'
 export interface Proposal {
   readonly test: string
   readonly title: string
+  /** The stage of the course it belongs to, of one salt. */
+  readonly stage?: string
   /** Expected information, bits. */
   readonly bits: number
   readonly minutes: number
@@ -25,8 +27,30 @@ export const propose = (test: Test, bits: number, because: string, reasoning: Re
 
 /** What a test costs: its minutes, a minute to begin, and the care it takes. */
 export const costOf = (test: Test, done: ReadonlySet<string> = NOTHING_DONE): number =>
-  1 + test.minutes + careOf(test) + (wantsFusion(test, done) ? FUSION_min : 0)
+  1 + test.minutes + careOf(test) + (isDear(test) ? DEAR_min : 0) + (wantsFusion(test, done) ? FUSION_min : 0)
 const NOTHING_DONE: ReadonlySet<string> = new Set()
+
+/** What is bought by the gram, does not keep, or wants an instrument: nobody reaches for it before silver nitrate. */
+const DEAR: ReadonlySet<string> = new Set([
+  'nessler',
+  'sodium bismuthate',
+  'dithizone',
+  'rhodamine-b',
+  'nitroso-r',
+  'magneson',
+  'sodium-rhodizonate',
+  'sodium-tetraphenylborate',
+  'sodium-cobaltinitrite',
+  'zirconium-alizarin',
+  'potassium-hexahydroxoantimonate',
+  'thioacetamide',
+  'mercury-ii-chloride',
+  'sodium-nitroprusside',
+])
+/** What that weighs beside minutes at the bench; judged. */
+const DEAR_min = 8
+const isDear = (test: Test): boolean =>
+  reagentsOf(test).some((id) => DEAR.has(id)) || test.steps.some((s) => s.do === 'flame' && s.through === 'spectroscope')
 
 /** Minutes that a fusion takes, for the first test that wants its extract. */
 const FUSION_min = 12

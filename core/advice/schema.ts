@@ -6,6 +6,8 @@ export const adviceSchema = z.looseObject({
     z.looseObject({
       test: z.string(),
       title: z.string(),
+      /** Of the course. */
+      stage: z.string().optional(),
       bits: z.number().nonnegative(),
       minutes: z.number().positive(),
       cautions: z.array(z.string()),
@@ -23,6 +25,7 @@ export const adviceSchema = z.looseObject({
     }),
   ),
   refutation: z.looseObject({ claim: z.string(), test: z.string(), title: z.string(), because: z.string() }).nullable(),
+  passedOver: z.array(z.looseObject({ test: z.string(), title: z.string(), stage: z.string(), because: z.string() })).optional(),
   held: z.array(z.looseObject({ test: z.string(), title: z.string(), because: z.string() })),
   complete: z.boolean(),
 })

@@ -61,7 +61,8 @@ export function expand(did: Did, volumes: Volumes, tests: ReadonlyMap<string, Te
   test.steps.forEach((template, index) => {
     const step = withVessels(stepSchema.parse(template), (vessel) => placed(vessel, on))
     if (step.do === 'take' && filled && step.into === on) return
-    for (const preparation of preparing(step, volumes, (wanted, held = 0) => held < wanted - 1e-9)) done.push({ step: preparation, index: -1, test: test.id })
+    for (const preparation of preparing(step, volumes, (wanted, held = 0) => held < wanted - 1e-9))
+      done.push({ step: preparation, index: -1, test: test.id })
     record(step, volumes)
     done.push({ step, index, test: test.id })
   })

@@ -115,7 +115,9 @@ export class ReasoningSession {
 
 /** What each test speaks of by either. */
 const together = (one: Sensitivities, other: Sensitivities): Sensitivities =>
-  Object.fromEntries([...new Set([...Object.keys(one), ...Object.keys(other)])].map((test) => [test, [...new Set([...(one[test] ?? []), ...(other[test] ?? [])])]]))
+  Object.fromEntries(
+    [...new Set([...Object.keys(one), ...Object.keys(other)])].map((test) => [test, [...new Set([...(one[test] ?? []), ...(other[test] ?? [])])]]),
+  )
 
 /** What was seen of some runs left out, and their tests open to be done again. */
 function withoutRuns(trace: Trace, runs: ReadonlyMap<string, unknown>): Trace {

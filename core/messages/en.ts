@@ -407,6 +407,7 @@ export const EN = {
   'advice.proves': '{because} It proves {ions}.',
   'advice.bears-on': '{because} It bears on {ions}{more, plural, =0 {} other { and # more}}.',
   'advice.tells': 'It tells {one} from {other}{more, plural, =0 {} other { and # more}}.',
+  'advice.passed-over': 'What is open hangs little on it, or not at all.',
   'advice.refutes': 'If it is not {claim}, this would show it: {others}{more, plural, =0 {} other { and # more}} would answer otherwise.',
   'advice.another-sign': 'Another sign of {ions}: a claim of "confirmed" takes independent positives. {because}',
   'advice.on-this-solution': '{because} The next tests are done on this solution.',

@@ -110,6 +110,7 @@ export const entrySchema = z.union([
 export type Entry = Known<z.infer<typeof entrySchema>>
 
 export const HINTS = ['open', 'on request', 'none'] as const
+export const COURSES = ['by-course', 'quickest'] as const
 export const SCHOOL_WORDINGS = ['graded', 'plain'] as const
 export const caseSchema = z.looseObject({
   kind: z.enum(['salt', 'mixture', 'organic']).default('salt'),
@@ -119,8 +120,10 @@ export const caseSchema = z.looseObject({
       confirmations: z.number().int().min(1).max(3).default(2),
       wording: z.enum(SCHOOL_WORDINGS).default('graded'),
       spelling: z.enum(['iupac', 'british', 'american']).default('iupac'),
-      /** The scheme a mixture is taken apart by. */
+      /** The scheme a mixture is taken apart by, and the course one salt is worked by. */
       scheme: z.string().optional(),
+      /** Whether one salt is worked in the order of the course, or by whatever tells most for its cost. */
+      course: z.enum(COURSES).optional(),
     })
     .default({ confirmations: 2, wording: 'graded', spelling: 'iupac' }),
   maxCations: z.number().int().positive().max(6).optional(),

@@ -4,6 +4,20 @@ import type { Scheme } from './types'
 export const SCHOOL: Scheme = {
   id: 'alkali-and-ammonia',
   title: 'by sodium hydroxide and ammonia',
+  usual: [
+    'appearance',
+    'flame-on-wire',
+    'flame-through-cobalt-glass',
+    'solubility-in-water',
+    'litmus',
+    'sodium-hydroxide-to-excess',
+    'ammonium-by-alkali',
+    'ammonia-to-excess',
+    'dilute-acid-on-solid',
+    'silver-nitrate',
+    'barium-chloride',
+    'iron-iii-chloride',
+  ],
   stages: [
     { id: 'looked', title: 'looked', tests: ['appearance', 'solubility-in-water', 'litmus'] },
     { id: 'flame', title: 'flame', tests: ['flame-on-wire', 'flame-through-cobalt-glass', 'flame-through-spectroscope'] },

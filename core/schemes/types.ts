@@ -6,6 +6,8 @@ export interface Scheme {
   readonly id: string
   readonly title: string
   /** Tests of the catalogue in their order, for work on portions of one solution. */
+  /** Tests that a sheet of the course has everybody do, in their order: what else its stages hold is for what these leave open. */
+  readonly usual?: readonly string[]
   readonly stages: readonly { readonly id: string; readonly title: string; readonly tests: readonly string[] }[]
   /** For mixtures: one solution taken apart step by step; empty where nothing is separated. */
   readonly separations: readonly Separation[]

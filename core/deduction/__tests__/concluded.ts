@@ -17,7 +17,8 @@ export function notebookOf({ of, lines }: Written): Pick<Notebook, 'case' | 'ent
 }
 
 /** The tube of a line is its own. */
-const inTube = (step: object, tube: string): object => Object.fromEntries(Object.entries(step).map(([key, value]) => [key, value === 'T' ? tube : (value as unknown)]))
+const inTube = (step: object, tube: string): object =>
+  Object.fromEntries(Object.entries(step).map(([key, value]) => [key, value === 'T' ? tube : (value as unknown)]))
 
 /** Whether every ion the jar holds stands as likely, and no other as likelier than not. */
 export const isConcluded = ({ holds }: Written, { standings }: Pick<Deduction, 'standings'>): boolean =>

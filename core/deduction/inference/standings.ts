@@ -209,7 +209,13 @@ function matching(hypotheses: readonly Hypothesis[]): (ion: string) => readonly 
   const by = (ofAnions: boolean): Map<string, number[]> => {
     const groups = new Map<string, number[]>()
     hypotheses.forEach(({ ions, amount = '' }, h) => {
-      const key = [[...ions].filter((ion) => isAnion(ion) === ofAnions).sort().join(), amount].join(' ')
+      const key = [
+        [...ions]
+          .filter((ion) => isAnion(ion) === ofAnions)
+          .sort()
+          .join(),
+        amount,
+      ].join(' ')
       const own = groups.get(key)
       if (own) own.push(h)
       else groups.set(key, [h])

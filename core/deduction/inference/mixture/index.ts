@@ -12,7 +12,16 @@ import { AT_THE_BENCH, isIdle, isThorough, ONE_LINE, settle, throughWith, type F
 
 export { ANIONS_SOUGHT, CATIONS, dissolved, mixtureOf, PARTS, type AmountClass, type Parts } from './parts'
 export { drawSolution, practiceMixture, practicePowder, practiceSolution, type Drawn } from './draw'
-export { mergeGases, mergeSensitivities, muchOf, workOutGases, workOutSensitivities, workOutStrong, type GasesOfParts, type Sensitivities } from './sensitivity'
+export {
+  mergeGases,
+  mergeSensitivities,
+  muchOf,
+  workOutGases,
+  workOutSensitivities,
+  workOutStrong,
+  type GasesOfParts,
+  type Sensitivities,
+} from './sensitivity'
 
 /** Where the search of a case stood after each test, to go on from when the page grows. */
 interface SearchState {

@@ -90,7 +90,8 @@ export function workOutStrong(ions: readonly IonId[] = ION_IDS): Sensitivities {
   const blank = wordsOf(mixtureOf(new Map(), SOLUTION_mL), [])
   for (const ion of ions) {
     const jar = { solution: { ions: balanced(partIons(ion, STRONG_molar), [SILENT.anion], [SILENT.cation]) ?? {}, mL: SOLUTION_mL } }
-    for (const [id, words] of wordsOf({ id: `strong ${ion}`, jar }, [])) if (words !== blank.get(id)) answers.set(id, [...(answers.get(id) ?? []), ion])
+    for (const [id, words] of wordsOf({ id: `strong ${ion}`, jar }, []))
+      if (words !== blank.get(id)) answers.set(id, [...(answers.get(id) ?? []), ion])
   }
   return Object.fromEntries(answers)
 }

@@ -30,7 +30,9 @@ const LEFT_OUT = 14
 export function weighSolids(trace: Trace, simulations: Simulations, reach: Reach): Weighing {
   const groups = groupsOf(trace)
   const listed: Column[] = LISTED.map((hypothesis) => ({ hypothesis, logs: logsOf(hypothesis, trace, simulations, 'amounts') }))
-  const formed = new Map(FORMED.map((hypothesis) => [hypothesis.content.id, { hypothesis, logs: logsByIons(hypothesis, trace, groups, listed, reach) }]))
+  const formed = new Map(
+    FORMED.map((hypothesis) => [hypothesis.content.id, { hypothesis, logs: logsByIons(hypothesis, trace, groups, listed, reach) }]),
+  )
   const worked = new Set<string>()
   for (;;) {
     const weighing = asWeighing(trace, groups, [...listed, ...formed.values()], simulations, reach)

@@ -64,7 +64,11 @@ function dissolved(id: string, ions: Readonly<Record<string, number>>, molar: nu
   }
   const charge = Object.entries(sum).reduce((all, [ion, n]) => all + n * chargeOf(ion), 0)
   if (Math.abs(charge) > 1e-9) put(charge > 0 ? NOT_SEEN.anion : NOT_SEEN.cation, Math.abs(charge))
-  return { id: `${id} ${molar} mol/L${acid === null ? '' : `, acid`}`, ...(label === undefined ? {} : { label }), jar: { solution: { ions: sum, mL } } }
+  return {
+    id: `${id} ${molar} mol/L${acid === null ? '' : `, acid`}`,
+    ...(label === undefined ? {} : { label }),
+    jar: { solution: { ions: sum, mL } },
+  }
 }
 
 interface Dilution {
@@ -122,7 +126,7 @@ export function weighSolutions(trace: Trace, simulations: Simulations, mL: numbe
   if (trace.observations.length > 0) {
     // Taken from its ions a salt is told worse than it is: it is compared with others told so.
     for (const hypothesis of foremost(weighed())) work(hypothesis)
-    for (let done = FIRST_WORKED; done < MOST_WORKED; ) {
+    for (let done = FIRST_WORKED; done < MOST_WORKED;) {
       const now = weighed()
       const next = [...new Set([...likely(now).slice(0, AT_A_TIME), ...beside(now)])]
       if (next.length === 0) break
@@ -138,11 +142,18 @@ function foremost({ hypotheses, total }: Weighing): Hypothesis[] {
   const chosen = new Map<string, number>()
   return [...hypotheses.entries()]
     .sort(([a], [b]) => (total[b] as number) - (total[a] as number))
-    .filter(([, { content: { label = '' } }]) => {
-      const before = chosen.get(label) ?? 0
-      chosen.set(label, before + 1)
-      return before < FIRST_OF_A_SOLUTE
-    })
+    .filter(
+      ([
+        ,
+        {
+          content: { label = '' },
+        },
+      ]) => {
+        const before = chosen.get(label) ?? 0
+        chosen.set(label, before + 1)
+        return before < FIRST_OF_A_SOLUTE
+      },
+    )
     .slice(0, FIRST_WORKED)
     .map(([, hypothesis]) => hypothesis)
 }
@@ -214,7 +225,10 @@ class ByIons {
     this.groups.forEach((group, g) => {
       const speaking = [...held].filter((ion) => this.spoken[g]?.has(ion) ?? true)
       const tried = molar < 0.1 ? TRIED[0] : TRIED[1]
-      const candidates = speaking.length > 0 ? speaking.map((ion) => this.row(g, ion, ions[ion] === undefined ? 1 : 1, tried, acid !== null)) : [this.row(g, null, 0, tried, acid !== null)]
+      const candidates =
+        speaking.length > 0
+          ? speaking.map((ion) => this.row(g, ion, ions[ion] === undefined ? 1 : 1, tried, acid !== null))
+          : [this.row(g, null, 0, tried, acid !== null)]
       const best = candidates.reduce((a, b) => (sumOver(b, group) > sumOver(a, group) ? b : a))
       for (const place of group.places) logs[place] = best[place] as number
     })
