@@ -13,5 +13,5 @@ export const appearanceForm = defineChannel({
   evidence: 'sample',
   read: ({ appearance }) => appearance && { value: appearance.form },
   say: word,
-  compare: ({ percept: { appearance } }) => appearance && table({ [FINE[appearance.form] ?? '']: 0.25, [appearance.form]: 0.6 }, 0.05),
+  compare: ({ percept: { appearance } }) => appearance && table({ [FINE[appearance.form] ?? '']: 0.15, [appearance.form]: 0.7 }, 0.05),
 })

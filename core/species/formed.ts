@@ -1,6 +1,6 @@
 import { parseFormula } from './formula'
 import { ANION_IDS, CATION_IDS, dissolvesAs, hasTrait, type AnionId } from './ions'
-import { canonical, ionName, listedSalt, SALTS, saltOfData, solidById, type Salt } from './registry'
+import { canonical, inComponents, ionName, listedSalt, SALTS, saltOfData, solidById, type Salt } from './registry'
 import type { SaltData, Stoichiometry } from './types'
 
 /** A part of a salt as a formula writes it: the symbol, its charge, and what it brings into water. */
@@ -80,21 +80,26 @@ function formed(cation: Part, anion: Part): SaltData {
 
 const HYDROGEN_SALTS: readonly Part[] = CATIONS.filter((part) => Object.keys(part.ions).some((ion) => hasTrait(ion, 'alkali')))
 
-const compositionOf = ({ ions }: SaltData): string => {
-  const least = Math.min(...Object.values(ions).map(Math.abs))
-  return Object.entries(ions)
-    .map(([ion, n]) => `${ion} ${(n / least).toFixed(2)}`)
+/** What a salt is of, however much of it and with whatever water: its components in proportion. */
+function compositionOf({ ions }: SaltData): string {
+  const terms = [...inComponents(ions).terms].filter(([, n]) => n !== 0)
+  const least = Math.min(...terms.map(([, n]) => Math.abs(n)))
+  return terms
+    .map(([component, n]) => `${component} ${(n / least).toFixed(2)}`)
     .sort()
     .join()
 }
 const LISTED: ReadonlySet<string> = new Set(SALTS.map(({ data }) => compositionOf(data)))
+
+/** What nobody has in a jar: it falls apart as it forms. */
+const NO_SOLID: ReadonlySet<string> = new Set(['NH4OH', 'AgOH', 'Hg(OH)2', 'Hg2(OH)2'])
 
 /** Every salt of one cation and one anion that is not among the bench salts, with or without water: acid salts of alkalis among them. */
 export const FORMED_SALTS: readonly Salt[] = [
   ...CATIONS.flatMap((cation) => ANIONS.map((anion) => formed(cation, anion))),
   ...HYDROGEN_SALTS.flatMap((cation) => ACID_ANIONS.map((anion) => formed(cation, anion))),
 ]
-  .filter((data) => !LISTED.has(compositionOf(data)))
+  .filter((data) => !LISTED.has(compositionOf(data)) && !listedSalt(data.formula) && !NO_SOLID.has(data.formula))
   .map(saltOfData)
 
 const byAtoms = new Map(FORMED_SALTS.map((salt) => [canonical(salt.id), salt]))

@@ -164,7 +164,11 @@ describe('what cannot be done is refused with its place', () => {
     expect(() => openJar({ solution: { ions: { 'Cu^2+': 0.1, 'Cl^-': 0.1 }, mL: 5 } })).toThrow(/charges that balance/)
   })
   test('a salt out of scope', () => {
-    expect(() => openJar({ solids: [{ formula: 'MgBr2', mg: 100 }] })).toThrow(StepError)
+    expect(() => openJar({ solids: [{ formula: 'UO2Cl2', mg: 100 }] })).toThrow(StepError)
+  })
+  test('a salt that is not among those of the bench is taken all the same, its water too', () => {
+    expect(openJar({ solids: [{ formula: 'MgBr2', mg: 100 }] }).kind).toBe('solids')
+    expect(openJar({ solids: [{ formula: 'SrBr2.6H2O', mg: 100 }] }).kind).toBe('solids')
   })
   test('a negative amount never gets past the door', () => {
     expect(procedureSchema.safeParse({ format: 'foxing-procedure/1', sample: { solids: [{ formula: 'NaCl', mg: -1 }] }, steps: [] }).success).toBe(

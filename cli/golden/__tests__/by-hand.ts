@@ -1,4 +1,4 @@
-import type { Step } from '../../tube'
+import type { Step } from '@foxing/core'
 
 /**
  * Notebooks written by hand from what one sees at the bench, not by the model: own amounts, own order, shorthand. They were written before the reasoning that has to conclude from them.

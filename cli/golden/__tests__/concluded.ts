@@ -1,5 +1,4 @@
-import { caseSchema, entrySchema, readShorthand, type Notebook } from '../../notebook'
-import type { Deduction } from '../inference/standings'
+import { caseSchema, entrySchema, readShorthand, type Deduction, type Notebook } from '@foxing/core'
 import type { Written } from './by-hand'
 
 /** A notebook written by hand as Foxing keeps it; what the shorthand is not understood of is left out. */

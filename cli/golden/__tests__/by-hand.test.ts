@@ -1,0 +1,17 @@
+import { describe, expect, test } from '@jest/globals'
+import { loadPercepts, session } from '../../src/percepts'
+import { SEEN, UNSEEN, type Written } from './by-hand'
+import { isConcluded, notebookOf } from './concluded'
+
+loadPercepts('salts', true)
+const concluded = (notebooks: readonly Written[]): readonly string[] =>
+  notebooks.filter((written) => isConcluded(written, session.deduce(notebookOf(written)))).map(({ jar }) => jar)
+
+describe('notebooks written by hand are concluded', () => {
+  test('so many of those that were looked at while the reasoning was worked on', () => {
+    expect(concluded(SEEN).length).toBeGreaterThanOrEqual(12)
+  })
+  test('so many of those that were not', () => {
+    expect(concluded(UNSEEN).length).toBeGreaterThanOrEqual(9)
+  })
+})
