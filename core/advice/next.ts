@@ -46,7 +46,7 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
   const settings = notebook?.case
   if (reasoning.each && notebook) return adviseMixture(reasoning, notebook).advice
   const course = courseOf(settings)
-  const isByCourse = settings !== undefined && settings.kind === 'salt' && settings.school.course !== 'quickest'
+  const isByCourse = settings?.kind === 'salt' && settings.school.course !== 'quickest'
   const done = new Set(reasoning.trace.tests)
   if ((reasoning.trace.volumes.get(FUSION_EXTRACT) ?? 0) > 0) done.add(FUSED)
   const wanted = testsFor(settings?.kind ?? 'salt').filter((test) => !done.has(test.id) && atHand(test, settings))

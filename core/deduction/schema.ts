@@ -14,6 +14,6 @@ export const deductionSchema = z.looseObject({
       evidence: z.array(z.looseObject({ entry: z.string(), weight: z.number(), because: z.string() })),
     }),
   ),
-  formulae: z.array(z.looseObject({ formula: z.string(), probability })),
+  formulae: z.array(z.looseObject({ formula: z.string(), probability, unlisted: z.literal(true).optional() })),
   conflicts: z.array(z.looseObject({ entry: z.string(), because: z.string() })),
 })

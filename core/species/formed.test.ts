@@ -14,7 +14,8 @@ describe('salts that two ions form', () => {
     for (const { id, formula, data } of FORMED_SALTS) {
       expect(formula.charge).toBe(0)
       const sum: Record<string, number> = {}
-      for (const [ion, n] of Object.entries(data.ions)) for (const [atom, m] of Object.entries(parseFormula(ion).atoms)) sum[atom] = (sum[atom] ?? 0) + n * m
+      for (const [ion, n] of Object.entries(data.ions))
+        for (const [atom, m] of Object.entries(parseFormula(ion).atoms)) sum[atom] = (sum[atom] ?? 0) + n * m
       for (const atom of new Set([...Object.keys(sum), ...Object.keys(formula.atoms)])) {
         if (atom === 'H' || atom === 'O') continue
         expect([id, atom, formula.atoms[atom]]).toEqual([id, atom, sum[atom]])

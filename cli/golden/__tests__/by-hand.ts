@@ -15,11 +15,11 @@ export interface Written {
   readonly misread?: number
 }
 
-const take = (mL: number): Partial<Step> => ({ do: 'take', from: 'OS', into: 'T', mL }) as Partial<Step>
-const drops = (reagent: string, n: number): Partial<Step> => ({ do: 'add', to: 'T', reagent, drops: n }) as Partial<Step>
-const pour = (reagent: string, mL: number): Partial<Step> => ({ do: 'add', to: 'T', reagent, mL }) as Partial<Step>
-const looked: Partial<Step> = { do: 'look', at: 'T' } as Partial<Step>
-const boiled: Partial<Step> = { do: 'boil', vessel: 'T', minutes: 1 } as Partial<Step>
+const take = (mL: number): Partial<Step> => ({ do: 'take', from: 'OS', into: 'T', mL })
+const drops = (reagent: string, n: number): Partial<Step> => ({ do: 'add', to: 'T', reagent, drops: n })
+const pour = (reagent: string, mL: number): Partial<Step> => ({ do: 'add', to: 'T', reagent, mL })
+const looked: Partial<Step> = { do: 'look', at: 'T' }
+const boiled: Partial<Step> = { do: 'boil', vessel: 'T', minutes: 1 }
 
 export const NOTEBOOKS: readonly Written[] = [
   {
@@ -518,7 +518,7 @@ export const NOTEBOOKS: readonly Written[] = [
       ['appearance', 'white crystals'],
       ['heat-gently', 'crackles'],
       ['flame-on-wire', 'intense yellow flame'],
-      [[{ do: 'dissolve', into: 'OS', mg: 200, in: 'water', mL: 10 } as Partial<Step>], 'dissolves'],
+      [[{ do: 'dissolve', into: 'OS', mg: 200, in: 'water', mL: 10 }], 'dissolves'],
       [[take(2), drops('HNO3 2 M', 3), drops('AgNO3 0.1 M', 4), looked], 'white curdy ppt'],
       [[take(2), drops('HCl 2 M', 3), drops('BaCl2 0.1 M', 4), boiled, looked], 'no ppt'],
       ['concentrated-sulfuric-acid', 'misty fumes, pungent'],

@@ -32,9 +32,16 @@ export interface Conflict {
   readonly entry: string
   readonly because: string
 }
+/** A formula still in contention. */
+export interface Likely {
+  readonly formula: string
+  readonly probability: number
+  /** Whether it is no salt of the bench. */
+  readonly unlisted?: true
+}
 export interface Deduction {
   readonly standings: readonly Standing[]
-  readonly formulae: readonly { readonly formula: string; readonly probability: number }[]
+  readonly formulae: readonly Likely[]
   readonly conflicts: readonly Conflict[]
 }
 
@@ -96,9 +103,12 @@ export interface Weighing {
 export function conclude(weighing: Weighing, confirmations: number, discarded: Reasoning['discarded'] = new Map()): Reasoning {
   const { trace, simulations, hypotheses, table, total, each, sensitivities, gases } = weighing
   const posterior = normalised(total)
-  const named = new Map<string, number>()
-  hypotheses.forEach(({ content: { id, label = id } }, h) => named.set(label, (named.get(label) ?? 0) + (posterior[h] as number)))
-  const formulae = [...named].map(([formula, probability]) => ({ formula, probability })).sort((a, b) => b.probability - a.probability)
+  const named = new Map<string, Likely>()
+  hypotheses.forEach(({ content: { id, label = id }, formed }, h) => {
+    const before = named.get(label)?.probability ?? 0
+    named.set(label, { formula: label, probability: before + (posterior[h] as number), ...(formed ? { unlisted: true as const } : {}) })
+  })
+  const formulae = [...named.values()].sort((a, b) => b.probability - a.probability)
   const signs = signsBy(trace, hypotheses, posterior, simulations)
   const standings = standingsOf(weighing, posterior, signs, confirmations)
   const conflicts = conflictsOf(trace, weighing.alone ?? table, posterior)

@@ -1,5 +1,5 @@
 import type { Knowing } from '../../../channels'
-import { likelihood, togetherInOneTest, unknowing } from '../../observation/error-model'
+import { likelihood, logOfMean, togetherInOneTest, unknowing } from '../../observation/error-model'
 import type { Group } from '../../observation/tests-written'
 import type { Trace } from '../../observation/trace'
 import type { Hypothesis, Simulations } from '../../simulation/simulations'
@@ -19,14 +19,26 @@ export const logsOf = ({ content }: Hypothesis, trace: Trace, simulations: Simul
 /** What a stretch of a column comes to: the sum over the observations of one test. */
 export const sumOver = (logs: Float64Array, { places }: Group): number => places.reduce((sum, place) => sum + (logs[place] as number), 0)
 
-/** Columns side by side, the observations of one test together as far as the model may not hold in it. */
-export function asWeighing(trace: Trace, groups: readonly Group[], columns: readonly Column[], simulations: Simulations, reach: Reach): Weighing {
+/**
+ * Columns side by side, the observations of one test together as far as the model may not hold in it.
+ * @param known how many of the first columns stand for what a test shows where the model does not hold: another sample at random; nothing is known of that, unless given
+ */
+export function asWeighing(
+  trace: Trace,
+  groups: readonly Group[],
+  columns: readonly Column[],
+  simulations: Simulations,
+  reach: Reach,
+  known = 0,
+): Weighing {
   const alone = trace.observations.map((_, place) => Float64Array.from(columns, ({ logs }) => logs[place] as number))
   const table = alone.map((row) => row.slice())
-  for (const { places, observations } of groups)
+  for (const group of groups)
     togetherInOneTest(
-      places.map((place) => table[place] as Float64Array),
-      observations.reduce((sum, o) => sum + Math.log(unknowing(o.observation)), 0),
+      group.places.map((place) => table[place] as Float64Array),
+      known > 0
+        ? logOfMean(columns.slice(0, known).map(({ logs }) => sumOver(logs, group)))
+        : group.observations.reduce((sum, o) => sum + Math.log(unknowing(o.observation)), 0),
     )
   const hypotheses = columns.map(({ hypothesis }) => hypothesis)
   const total = Float64Array.from(hypotheses, ({ prior }, h) => table.reduce((sum, row) => sum + (row[h] as number), Math.log(prior)))

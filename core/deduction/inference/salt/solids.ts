@@ -30,12 +30,11 @@ const LEFT_OUT = 14
 export function weighSolids(trace: Trace, simulations: Simulations, reach: Reach): Weighing {
   const groups = groupsOf(trace)
   const listed: Column[] = LISTED.map((hypothesis) => ({ hypothesis, logs: logsOf(hypothesis, trace, simulations, 'amounts') }))
-  const formed = new Map(
-    FORMED.map((hypothesis) => [hypothesis.content.id, { hypothesis, logs: logsByIons(hypothesis, trace, groups, listed, reach) }]),
-  )
+  const alike = new Alike(trace, groups, listed, reach)
+  const formed = new Map(FORMED.map((hypothesis) => [hypothesis.content.id, { hypothesis, logs: alike.logsOf(hypothesis) }]))
   const worked = new Set<string>()
   for (;;) {
-    const weighing = asWeighing(trace, groups, [...listed, ...formed.values()], simulations, reach)
+    const weighing = asWeighing(trace, groups, [...listed, ...formed.values()], simulations, reach, listed.length)
     const next = likely(weighing, worked)
     if (next.length === 0 || worked.size >= MOST_WORKED) return kept(weighing, worked)
     for (const hypothesis of next.slice(0, MOST_WORKED - worked.size)) {
@@ -76,28 +75,51 @@ function kept(weighing: Weighing, worked: ReadonlySet<string>): Weighing {
   }
 }
 
-/** What a salt would make of each test, taken from listed salts: those with the ion that the test speaks of, the best of them; of salts it does not speak of where neither. Where nobody knows what it speaks of, halfway between the salts of its ions. */
-function logsByIons({ ions }: Hypothesis, trace: Trace, groups: readonly Group[], listed: readonly Column[], reach: Reach): Float64Array {
-  const logs = new Float64Array(trace.observations.length)
-  for (const group of groups) {
-    const spoken = spokenOf(group, reach)
-    const own = [...ions].filter((ion) => spoken?.has(ion) ?? true)
-    const bestWhere = (isLike: (theirs: readonly string[]) => boolean): Column | undefined => {
-      let best: Column | undefined
-      for (const column of listed) {
-        const theirs = spoken ? [...column.hypothesis.ions].filter((ion) => spoken.has(ion)) : [...column.hypothesis.ions]
-        if (isLike(theirs) && (!best || sumOver(column.logs, group) > sumOver(best.logs, group))) best = column
-      }
-      return best
-    }
-    const among = spoken
-      ? [bestWhere((theirs) => (own.length === 0 ? theirs.length === 0 : theirs.length > 0 && theirs.every((ion) => ions.has(ion))))]
-      : own.map((ion) => bestWhere((theirs) => theirs.includes(ion)))
-    const found = among.filter((column) => column !== undefined)
-    for (const place of group.places)
-      logs[place] = found.length > 0 ? found.reduce((sum, column) => sum + (column.logs[place] as number), 0) / found.length : UNLIKE_ANY
+/** What salts of no list would make of each test, taken from listed salts. */
+class Alike {
+  private readonly tests: readonly { readonly group: Group; readonly spoken: ReadonlySet<string> | null; readonly best: Map<string, Column | null> }[]
+
+  constructor(
+    private readonly trace: Trace,
+    groups: readonly Group[],
+    private readonly listed: readonly Column[],
+    reach: Reach,
+  ) {
+    this.tests = groups.map((group) => ({ group, spoken: spokenOf(group, reach), best: new Map<string, Column | null>() }))
   }
-  return logs
+
+  /** Test by test of those with the ions that the test speaks of, and no others that it does, the best; of salts it does not speak of where none. Where nobody knows what it speaks of, halfway between the salts of its ions. */
+  logsOf({ ions }: Hypothesis): Float64Array {
+    const logs = new Float64Array(this.trace.observations.length)
+    this.tests.forEach(({ group, spoken }, g) => {
+      const own = [...ions].filter((ion) => spoken?.has(ion) ?? true)
+      const among = spoken ? [this.best(g, own)] : own.map((ion) => this.best(g, [ion]))
+      const found = among.filter((column) => column !== null)
+      for (const place of group.places)
+        logs[place] = found.length > 0 ? found.reduce((sum, column) => sum + (column.logs[place] as number), 0) / found.length : UNLIKE_ANY
+    })
+    return logs
+  }
+
+  private best(g: number, own: readonly string[]): Column | null {
+    const test = this.tests[g]
+    if (!test) return null
+    const { group, spoken, best } = test
+    const key = own.join()
+    let known = best.get(key)
+    if (known === undefined) {
+      known = null
+      for (const column of this.listed) {
+        const theirs = [...column.hypothesis.ions].filter((ion) => spoken?.has(ion) ?? true)
+        const isLike = spoken
+          ? theirs.length > 0 === own.length > 0 && theirs.every((ion) => own.includes(ion))
+          : own.every((ion) => theirs.includes(ion))
+        if (isLike && (!known || sumOver(column.logs, group) > sumOver(known.logs, group))) known = column
+      }
+      best.set(key, known)
+    }
+    return known
+  }
 }
 /** What nothing of the list is like tells an observation as chance does, about (natural logarithm). */
 const UNLIKE_ANY = Math.log(0.1)

@@ -98,8 +98,9 @@ const WORTH_WORKING = 0.004
 const NOT_KEEPING = 0.02
 /** What is this much less likely than the best is left out, but for one strength of each solute (natural logarithm). */
 const LEFT_OUT = 12
-/** Strengths each ion is tried at by itself. */
+/** Strengths each ion is tried at by itself, mol/L, and where the one gives way to the other. */
 const TRIED = [0.04, 0.4] as const
+const MIDWAY = 0.1
 
 /**
  * Weighs a solution of one salt, nobody knows how strong. Each ion is worked out by itself first, in the tests that speak of it; a salt shows what its ion shows that the test speaks of. Those that come near by that are worked out as they are, and then what
@@ -119,8 +120,9 @@ export function weighSolutions(trace: Trace, simulations: Simulations, mL: numbe
     })
   }
   const weighed = (): Weighing => asWeighing(trace, groups, [...columns.values()], simulations, reach)
-  const work = ({ content, prior, unworked, ...rest }: Hypothesis): void => {
-    const hypothesis: Hypothesis = { ...rest, content, prior: prior * (keeps(content) ? 1 : NOT_KEEPING) }
+  const work = (taken: Hypothesis): void => {
+    const { content, prior } = taken
+    const hypothesis: Hypothesis = { ...taken, unworked: false, prior: prior * (keeps(content) ? 1 : NOT_KEEPING) }
     columns.set(content.id, { hypothesis, logs: logsOf(hypothesis, trace, simulations, 'nearly') })
   }
   if (trace.observations.length > 0) {
@@ -220,32 +222,31 @@ class ByIons {
     this.spoken = groups.map((group) => spokenOf(group, reach))
   }
 
-  logsOf({ solute: { ions, held }, molar, acid }: Dilution): Float64Array {
+  /** What a solution would make of every observation: of each test the best of what its ions show by themselves, of those that the test speaks of; water where it speaks of none. */
+  logsOf({ solute: { held }, molar, acid }: Dilution): Float64Array {
     const logs = new Float64Array(this.trace.observations.length)
+    const tried = molar < MIDWAY ? TRIED[0] : TRIED[1]
     this.groups.forEach((group, g) => {
       const speaking = [...held].filter((ion) => this.spoken[g]?.has(ion) ?? true)
-      const tried = molar < 0.1 ? TRIED[0] : TRIED[1]
-      const candidates =
-        speaking.length > 0
-          ? speaking.map((ion) => this.row(g, ion, ions[ion] === undefined ? 1 : 1, tried, acid !== null))
-          : [this.row(g, null, 0, tried, acid !== null)]
-      const best = candidates.reduce((a, b) => (sumOver(b, group) > sumOver(a, group) ? b : a))
+      const rows = speaking.length > 0 ? speaking.map((ion) => this.row(g, ion, tried, acid !== null)) : [this.row(g, null, tried, acid !== null)]
+      const best = rows.reduce((a, b) => (sumOver(b, group) > sumOver(a, group) ? b : a))
       for (const place of group.places) logs[place] = best[place] as number
     })
     return logs
   }
 
-  private row(g: number, ion: string | null, n: number, molar: number, isAcid: boolean): Float64Array {
+  /** What one ion, or water, shows in a test, by place in the trace. */
+  private row(g: number, ion: string | null, molar: number, isAcid: boolean): Float64Array {
     const key = `${g} ${ion ?? ''} ${molar} ${isAcid}`
-    let known = this.rows.get(key)
-    if (!known) {
-      const content = dissolved(ion ?? 'water', ion === null ? {} : { [ion]: n }, molar, isAcid ? NOT_SEEN.anion : null, this.mL)
-      const observations = (this.groups[g] as Group).places.map((place) => this.trace.observations[place] as Trace['observations'][number])
-      const own = logsOf({ content, ions: new Set(), prior: 1 }, { ...this.trace, observations }, this.simulations, 'nearly')
-      known = new Float64Array(this.trace.observations.length)
-      ;(this.groups[g] as Group).places.forEach((place, k) => void ((known as Float64Array)[place] = own[k] as number))
-      this.rows.set(key, known)
-    }
-    return known
+    const known = this.rows.get(key)
+    if (known) return known
+    const content = dissolved(ion ?? 'water', ion === null ? {} : { [ion]: 1 }, molar, isAcid ? NOT_SEEN.anion : null, this.mL)
+    const { places = [] } = this.groups[g] ?? {}
+    const observations = places.flatMap((place) => this.trace.observations[place] ?? [])
+    const own = logsOf({ content, ions: new Set(), prior: 1 }, { ...this.trace, observations }, this.simulations, 'nearly')
+    const row = new Float64Array(this.trace.observations.length)
+    places.forEach((place, k) => void (row[place] = own[k] as number))
+    this.rows.set(key, row)
+    return row
   }
 }
