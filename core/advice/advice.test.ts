@@ -38,7 +38,8 @@ describe('following the advice, each look written down as it is', () => {
     (id, salt) => {
       const { reasoning, tests } = followAdvice(settings, { session, content: salt, simulations })
       expect(reasoning.formulae[0]?.formula).toBe(id)
-      expect(tests.length).toBeLessThan(15)
+      // In the order of the course: most are done by a dozen.
+      expect(tests.length).toBeLessThanOrEqual(20)
       for (const ion of Object.keys(salt.data.ions)) {
         const standing = reasoning.standings.find((s) => s.species === ion)
         if (standing) expect(['confirmed', 'likely']).toContain(standing.status)

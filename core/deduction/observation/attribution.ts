@@ -1,6 +1,5 @@
-import { CHANNEL_BY_ID } from '../../channels'
 import { findReagent } from '../../species'
-import { evidenceOf } from '../../tube'
+import { isShownIn } from './shown-in'
 import type { TraceObservation, TraceStep } from './trace'
 
 /** Steps an observation may speak of: the look it names, else those after what it names, else every one that shows its channel. */
@@ -8,20 +7,13 @@ export function attributedSteps({ observation, steps }: TraceObservation): reado
   const after = observation.after === undefined ? [] : stepsAfter(observation.after, steps)
   if (observation.step !== undefined) {
     // Written at one look, it may already say what came of the next: "white ppt, sol xs NH3".
-    const later = after.filter((s) => s.index >= (observation.step ?? 0) && shows(s, observation.channel))
+    const later = after.filter((s) => s.index >= (observation.step ?? 0) && isShownIn(s, observation.channel))
     if (later.length > 0) return later
     const named = steps.filter((s) => s.index === observation.step)
     if (named.length > 0) return named
   }
-  const looks = (after.length > 0 ? after : steps).filter((s) => shows(s, observation.channel))
+  const looks = (after.length > 0 ? after : steps).filter((s) => isShownIn(s, observation.channel))
   return looks.length > 0 ? looks : steps.slice(-1)
-}
-
-/** Whether a step shows what a channel is about; looked at as it goes, free work shows all that is in the tube. */
-function shows(step: TraceStep, channel: string): boolean {
-  const last = step.recipe.steps.at(-1)
-  const evidence = CHANNEL_BY_ID.get(channel)?.evidence ?? 'liquid'
-  return last !== undefined && (evidenceOf(last).includes(evidence) || (evidence === 'liquid' && step.test === null))
 }
 
 /** What a hand does while one waits. */

@@ -65,6 +65,9 @@ export function togetherInOneTest(rows: readonly Float64Array[], otherwise?: num
   return without
 }
 
+/** How often looks that are not named are written of one after another. */
+const IN_ORDER = 0.8
+
 /** Natural logarithm of a sum, and of a mean, of which logarithms are given. */
 export function logOfSum(logs: Float64Array | readonly number[]): number {
   const top = Math.max(...logs)
@@ -75,11 +78,14 @@ export function logOfSum(logs: Float64Array | readonly number[]): number {
 export const logOfMean = (logs: Float64Array | readonly number[]): number => logOfSum(logs) - Math.log(logs.length)
 
 /**
- * Probability of an observation under a hypothesis: the mean over the looks it may speak of.
+ * Probability of an observation under a hypothesis: the mean over the looks it may speak of, mostly the one that is next in the order of writing.
  * @param expect what the hypothesis shows at a step
  */
 export function likelihood(traced: TraceObservation, expect: (step: TraceStep) => Expectation | null, knowing: Knowing = 'amounts'): number {
   const meant = attributedSteps(traced)
   if (meant.length === 0) return neutral(traced.observation.channel)
-  return meant.reduce((sum, step) => sum + likelihoodAt(traced.observation, expect(step), traced.eyes, knowing), 0) / meant.length
+  const mean = (steps: readonly TraceStep[]): number =>
+    steps.reduce((sum, step) => sum + likelihoodAt(traced.observation, expect(step), traced.eyes, knowing), 0) / steps.length
+  const { likely = [] } = traced
+  return likely.length > 0 ? IN_ORDER * mean(likely) + (1 - IN_ORDER) * mean(meant) : mean(meant)
 }

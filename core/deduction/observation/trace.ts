@@ -4,6 +4,7 @@ import { SAMPLE, vesselOf, type Step } from '../../tube'
 import type { Eyes } from '../../vocabulary'
 import { everyTest } from '../../schemes'
 import { Course, type Recipe } from '../simulation/recipe'
+import { isShownIn } from './shown-in'
 
 /** A step of the notebook, with what led up to it in its vessel. */
 export interface TraceStep {
@@ -23,6 +24,8 @@ export interface TraceObservation {
   readonly entry: string
   readonly observation: Observation
   readonly steps: readonly TraceStep[]
+  /** Of what names no look: the steps it most likely speaks of, as people write of one look after another. */
+  readonly likely?: readonly TraceStep[]
   /** The eyes that saw it; the usual ones, unless given. */
   readonly eyes?: Eyes
 }
@@ -63,6 +66,36 @@ export function liquidOf({ case: of, entries }: { readonly case?: Case; readonly
   return mL ?? SOLUTION_mL
 }
 
+/** What is seen in comparison with the look before. */
+const COMPARING: ReadonlySet<string> = new Set(['precipitate.dissolves', 'fades'])
+/** What was written of one test without naming its look, in order: each with how many changes of look went before. */
+interface Reading {
+  readonly told: { readonly observation: TraceObservation; readonly turn: number }[]
+  readonly said: Set<string>
+  turn: number
+}
+/** Takes up what is written next: what is said of a thing a second time, or in comparison with what was said before, is of a later look. */
+function readOn(reading: Reading, observation: TraceObservation): void {
+  const { channel } = observation.observation
+  const isLater = reading.said.has(channel) || (COMPARING.has(channel) && reading.said.size > 0)
+  if (isLater) {
+    reading.turn++
+    reading.said.clear()
+  }
+  reading.said.add(channel)
+  reading.told.push({ observation, turn: reading.turn })
+}
+/** People write of one look after another: with as many turns as looks each has its own, with fewer each may be one of some. */
+function inOrderOf({ told, turn: last }: Reading): readonly TraceObservation[] {
+  if (last === 0) return told.map(({ observation }) => observation)
+  return told.map(({ observation, turn }) => {
+    const looks = observation.steps.filter((s) => isShownIn(s, observation.observation.channel))
+    const spare = Math.max(0, looks.length - 1 - last)
+    const likely = looks.slice(Math.min(turn, looks.length - 1), turn + spare + 1)
+    return likely.length > 0 && likely.length < looks.length ? { ...observation, likely } : observation
+  })
+}
+
 /**
  * Reads the notebook into steps and observations.
  * @throws NotebookError for a test that is not in the catalogue
@@ -77,6 +110,7 @@ export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: 
   const tests: string[] = []
   // The same thing of the same look is one sight, however often it is written.
   const sights = new Set<string>()
+  const readings = new Map<string, Reading>()
   let last: TraceStep[] = []
   const worked = new Map<string, TraceStep[]>()
   const latest = new Map<string, TraceStep[]>()
@@ -119,8 +153,15 @@ export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: 
       const sight = JSON.stringify([about[0]?.entry, vessel, step, channel, value, negated, degree, after])
       if (about.length > 0 && sights.has(sight)) return
       sights.add(sight)
-      observations.push({ entry: entry.id, observation: entry.saw, steps: about, eyes: notebook.case?.colourVision ?? 'usual' })
+      const observation: TraceObservation = { entry: entry.id, observation: entry.saw, steps: about, eyes: notebook.case?.colourVision ?? 'usual' }
+      observations.push(observation)
+      const work = about[0]?.entry
+      if (work === undefined || entry.saw.step !== undefined || entry.saw.after !== undefined) return
+      let reading = readings.get(work)
+      if (!reading) readings.set(work, (reading = { told: [], said: new Set(), turn: 0 }))
+      readOn(reading, observation)
     }
   })
-  return { steps, observations, tests, volumes }
+  const ordered = new Map([...readings.values()].flatMap(inOrderOf).map((o) => [o.entry, o]))
+  return { steps, observations: observations.map((o) => ordered.get(o.entry) ?? o), tests, volumes }
 }
