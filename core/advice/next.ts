@@ -1,6 +1,6 @@
 import { expectedBits } from './bits'
 import { byCourse, courseOf, passedOver, stagesOf, usualOf, type PassedOver } from './course'
-import { foremost } from './foremost'
+import { foremost, isOnSolution } from './foremost'
 import { forecastOf } from './forecast'
 import { heldBy, warningOf } from './gates'
 import { worthDoing } from './mixture'
@@ -54,11 +54,8 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
     const gate = heldBy(test, reasoning)
     return gate ? [{ test: test.id, title: test.title, because: warningOf(gate) }] : []
   })
-  const undone = foremost(
-    wanted.filter((test) => !held.some((h) => h.test === test.id)),
-    reasoning,
-    isByCourse ? usualOf(course) : [],
-  )
+  const allowed = wanted.filter((test) => !held.some((h) => h.test === test.id))
+  const undone = foremost(allowed, reasoning, isByCourse ? usualOf(course) : [])
   const wary = { ...reasoning, posterior: tempered(reasoning.posterior) }
   const among = live(wary)
   const tested = undone
@@ -79,7 +76,9 @@ export function adviseFrom(reasoning: Reasoning, notebook?: Pick<Notebook, 'case
   const next = settings?.kind === 'salt' ? found.map((p) => ({ ...p, stage: stageOf(p.test).title })) : found
   return {
     next,
-    ...(isByCourse ? { passedOver: passedOver(wanted, next[0], course) } : {}),
+    ...(isByCourse
+      ? { passedOver: passedOver(reasoning.simulations.sample_mL === undefined ? allowed : allowed.filter(isOnSolution), next[0], course) }
+      : {}),
     review: notebook ? review(notebook, reasoning) : [],
     refutation: refutationOf(undone, reasoning),
     held,
