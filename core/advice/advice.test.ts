@@ -29,6 +29,8 @@ beforeAll(() => {
   expect(session.takePercepts({ ...pack, model: 'another' })).toBe(false)
 }, 300_000)
 
+/** Whatever tells most for its cost, in whatever order. */
+const quickest = caseSchema.parse({ school: { course: 'quickest' } })
 /** One in twenty of the salts; script/soak advice works them all. */
 const SAMPLE = SALTS.filter((_, i) => i % 20 === 1)
 
@@ -36,10 +38,9 @@ describe('following the advice, each look written down as it is', () => {
   test.each(SAMPLE.map((s) => [s.id, s] as const))(
     '%s is reached, or stands first in a set that no test splits',
     (id, salt) => {
-      const { reasoning, tests } = followAdvice(settings, { session, content: salt, simulations })
+      const { reasoning, tests } = followAdvice(quickest, { session, content: salt, simulations })
       expect(reasoning.formulae[0]?.formula).toBe(id)
-      // In the order of the course: most are done by a dozen.
-      expect(tests.length).toBeLessThanOrEqual(20)
+      expect(tests.length).toBeLessThan(15)
       for (const ion of Object.keys(salt.data.ions)) {
         const standing = reasoning.standings.find((s) => s.species === ion)
         if (standing) expect(['confirmed', 'likely']).toContain(standing.status)
