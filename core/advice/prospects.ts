@@ -3,7 +3,7 @@ import { forecastOf } from './forecast'
 import type { Test } from '../catalogue'
 import type { Reasoning } from '../deduction'
 
-/** Hypotheses that together hold less than this are left out of the ranking. */
+/** Hypotheses that together hold less than this, of all that are foretold, are left out of the ranking. */
 const TAIL = 1e-4
 
 /** A hypothesis by its place, with the probability it speaks for. */
@@ -19,14 +19,16 @@ export interface Prospect {
   readonly formula: string
 }
 
-export function live(reasoning: Reasoning): Live[] {
+export function live(reasoning: Pick<Reasoning, 'hypotheses' | 'posterior'>): Live[] {
+  const spoken = [...spokenFor(reasoning)].sort(([, a], [, b]) => b - a)
+  // What is not foretold has part of the probability too.
+  const enough = (1 - TAIL) * spoken.reduce((sum, [, mass]) => sum + mass, 0)
   let held = 0
-  return [...spokenFor(reasoning)]
-    .sort(([, a], [, b]) => b - a)
+  return spoken
     .filter(([, mass]) => {
       const before = held
       held += mass
-      return before < 1 - TAIL
+      return before < enough
     })
     .map(([h, mass]) => ({ h, mass }))
 }

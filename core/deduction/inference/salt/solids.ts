@@ -1,10 +1,11 @@
-import { FORMED_SALTS } from '../../../species'
+import { FORMED_SALTS, findSalt } from '../../../species'
 import { groupsOf, type Group } from '../../observation/tests-written'
 import type { Trace } from '../../observation/trace'
 import { ionsOf, singleSalts, type Hypothesis, type Simulations } from '../../simulation/simulations'
 import type { Weighing } from '../standings'
 import { asWeighing, logsOf, sumOver, type Column } from './columns'
 import { spokenOf, type Reach } from './reach'
+import { staysDissolved } from './solubility'
 
 /** How often a jar of one salt holds one that is not among those of the bench. */
 const UNLISTED = 0.1
@@ -15,6 +16,14 @@ const FORMED: readonly Hypothesis[] = FORMED_SALTS.map((salt) => ({
   prior: UNLISTED / FORMED_SALTS.length,
   formed: true,
 }))
+
+/** As strong as what one makes of a solid with water, mol/L. */
+const IN_WATER_molar = 0.1
+/** Salts that go into water whole, by id, as far as their solubility products tell. */
+const GOES_INTO_WATER: ReadonlySet<string> = new Set(
+  [...LISTED, ...FORMED].flatMap(({ content: { id } }) => (staysDissolved(findSalt(id)?.data.ions ?? {}, IN_WATER_molar) ? [id] : [])),
+)
+const goesIntoWater = ({ content }: Hypothesis): boolean => GOES_INTO_WATER.has(content.id)
 
 /** Salts of no list that are worked out in one question, at most; others stand as their ions stand in the salts of the list. */
 const MOST_WORKED = 10
@@ -89,11 +98,13 @@ class Alike {
   }
 
   /** Test by test of those with the ions that the test speaks of, and no others that it does, the best; of salts it does not speak of where none. Where nobody knows what it speaks of, halfway between the salts of its ions. */
-  logsOf({ ions }: Hypothesis): Float64Array {
+  logsOf(hypothesis: Hypothesis): Float64Array {
+    const { ions } = hypothesis
+    const dissolves = goesIntoWater(hypothesis)
     const logs = new Float64Array(this.trace.observations.length)
     this.tests.forEach(({ group, spoken }, g) => {
       const own = [...ions].filter((ion) => spoken?.has(ion) ?? true)
-      const among = spoken ? [this.best(g, own)] : own.map((ion) => this.best(g, [ion]))
+      const among = spoken ? [this.like(g, own, dissolves)] : own.map((ion) => this.like(g, [ion], dissolves))
       const found = among.filter((column) => column !== null)
       for (const place of group.places)
         logs[place] = found.length > 0 ? found.reduce((sum, column) => sum + (column.logs[place] as number), 0) / found.length : UNLIKE_ANY
@@ -101,15 +112,19 @@ class Alike {
     return logs
   }
 
-  private best(g: number, own: readonly string[]): Column | null {
+  /** What goes into water, or stays out of it, is like others that do the same, where there are any. */
+  private like = (g: number, own: readonly string[], dissolves: boolean): Column | null => this.best(g, own, dissolves) ?? this.best(g, own)
+
+  private best(g: number, own: readonly string[], dissolves?: boolean): Column | null {
     const test = this.tests[g]
     if (!test) return null
     const { group, spoken, best } = test
-    const key = own.join()
+    const key = `${own.join()} ${dissolves ?? 'either'}`
     let known = best.get(key)
     if (known === undefined) {
       known = null
       for (const column of this.listed) {
+        if (dissolves !== undefined && goesIntoWater(column.hypothesis) !== dissolves) continue
         const theirs = [...column.hypothesis.ions].filter((ion) => spoken?.has(ion) ?? true)
         const isLike = spoken
           ? theirs.length > 0 === own.length > 0 && theirs.every((ion) => own.includes(ion))

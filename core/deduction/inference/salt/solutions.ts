@@ -1,4 +1,4 @@
-import { FORMED_SALTS, inComponents, isListed, parseFormula, SALTS, SOLIDS, type Salt } from '../../../species'
+import { FORMED_SALTS, isListed, parseFormula, SALTS, type Salt } from '../../../species'
 import { groupsOf, type Group } from '../../observation/tests-written'
 import type { Trace } from '../../observation/trace'
 import { ionsOf, type Content, type Hypothesis, type Simulations } from '../../simulation/simulations'
@@ -6,6 +6,7 @@ import type { Weighing } from '../standings'
 import { keeps } from '../mixture/together'
 import { asWeighing, logsOf, sumOver, type Column } from './columns'
 import { spokenOf, type Reach } from './reach'
+import { staysDissolved } from './solubility'
 
 /** Strengths a solution is weighed at, mol/L, and how often it is about so strong; judged: most are made up to 0.1 or 0.2. */
 const STRENGTHS = [
@@ -35,20 +36,9 @@ const soluteOf = (salt: Salt): Solute => ({
   held: ionsOf(salt),
   isListed: isListed(salt),
 })
-/** More than this much over saturation, a power of ten, is no solution: less may lie in what the ions are bound by. */
-const OVER = 2
-/** Whether nothing comes down of these ions at the least strength, by the solubility products of their solids; what takes hydrogen or hydroxide to come down may be kept by acid. */
-function staysDissolved(ions: Readonly<Record<string, number>>): boolean {
-  const totals = inComponents(ions).terms
-  return !SOLIDS.some(({ terms, logK, data }) => {
-    if (data.gate || terms.some(([component]) => component === 0 || !((totals.get(component) ?? 0) > 0))) return false
-    const product = terms.reduce((sum, [component, n]) => sum + n * Math.log10(STRENGTHS[0][0] * (totals.get(component) as number)), 0)
-    return product + logK > OVER
-  })
-}
 const SOLUTES: readonly Solute[] = [
   ...new Map([...SALTS, ...FORMED_SALTS].map(soluteOf).map((solute) => [JSON.stringify(Object.entries(solute.ions).sort()), solute])).values(),
-].filter(({ ions }) => Object.values(ions).every((n) => n > 0) && staysDissolved(ions))
+].filter(({ ions }) => Object.values(ions).every((n) => n > 0) && staysDissolved(ions, STRENGTHS[0][0]))
 
 const NOT_SEEN = { anion: 'ClO4^-', cation: 'N(CH3)4^+' } as const
 const chargeOf = (ion: string): number => parseFormula(ion).charge
