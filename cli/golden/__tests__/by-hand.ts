@@ -6,8 +6,8 @@ import type { Step } from '@foxing/core'
  */
 export interface Written {
   readonly jar: string
-  readonly of: 'solid' | 'solution'
-  /** The ions it holds, as standings name them. */
+  readonly of: 'solid' | 'solution' | 'mixture, solid' | 'mixture, solution' | 'compound'
+  /** The ions it holds, as standings name them; of a compound its name. */
   readonly holds: readonly string[]
   /** A test of the catalogue by its id, or steps, and what was written after it, line by line. */
   readonly lines: readonly (readonly [done: string | readonly Partial<Step>[], ...saw: string[]])[]
