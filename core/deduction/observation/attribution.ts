@@ -38,6 +38,26 @@ function stepsAfter(after: string, steps: readonly TraceStep[]): readonly TraceS
   return next < 0 ? later : later.slice(0, next)
 }
 
+/**
+ * Of looks, in order, the places of those that a test may be ended at where nothing is seen: after the reagent it is named for, each; else the last. Nobody adds ammonia to silver nitrate that brought nothing down.
+ */
+export function endsOf({ steps }: TraceObservation, looks: readonly TraceStep[]): readonly number[] {
+  const named = steps.find(({ test, recipe }) => {
+    const last = recipe.steps.at(-1)
+    return test !== null && last?.do === 'add' && isNamed(test, last.reagent)
+  })
+  const ends = [...looks.keys()].filter((place) => named !== undefined && (looks[place]?.index ?? -1) > named.index)
+  return ends.length > 0 ? ends : [looks.length - 1]
+}
+/** Whether a test is called by a reagent. */
+const isNamed = (test: string, reagent: string): boolean => {
+  try {
+    return test.includes(findReagent(reagent).reagent)
+  } catch {
+    return false
+  }
+}
+
 function reagentIs(text: string, name: string): boolean {
   let reagent: string
   try {

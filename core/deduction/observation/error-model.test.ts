@@ -141,13 +141,17 @@ describe('one observation', () => {
       expect(likelihoodAt(observation, seeing({ solution: null }))).toBeCloseTo(unknowing(observation), 12)
     }
   })
-  test('that may speak of several looks is the mean over them', () => {
+  test('that may speak of several looks speaks of the one that shows it; that nothing was seen, of all of them', () => {
     const steps = ['a', 'b'].map((key, index) => ({ entry: 'e', test: 't', index, vessel: 'B', recipe: { key, steps: [{ do: 'smell', at: 'B' }] } }))
     const traced = (among: readonly unknown[]) => ({ observation: wrote('smell', 'vinegar'), steps: among, eyes: 'usual' }) as never
     const seen = (step: { recipe: { key: string } }): Expectation => seeing({ smell: step.recipe.key === 'a' ? 'vinegar' : 'none' })
     const one = (k: number): number => likelihood(traced([steps[k]]), seen)
-    expect(likelihood(traced(steps), seen as never)).toBeCloseTo((one(0) + one(1)) / 2, 12)
     expect(one(0)).toBeGreaterThan(10 * one(1))
+    for (const order of [steps, [...steps].reverse()]) expect(likelihood(traced(order), seen as never)).toBe(one(0))
+    const nothing = (among: readonly unknown[]) => ({ observation: wrote('smell', 'none'), steps: among, eyes: 'usual' }) as never
+    const none = (k: number): number => likelihood(nothing([steps[k]]), seen)
+    expect(none(1)).toBeGreaterThan(5 * none(0))
+    for (const order of [steps, [...steps].reverse()]) expect(likelihood(nothing(order), seen as never)).toBe(none(0))
     expect(likelihood(traced([]), seen as never)).toBeCloseTo(unknowing(wrote('smell', 'vinegar')), 12)
   })
 })

@@ -2,7 +2,7 @@ import type { Observation } from '../../notebook'
 import { CHANNEL_BY_ID, CONSTANT_RANGE_C, isOf, type Expectation, type Knowing } from '../../channels'
 import { degreeOf } from '../../perception'
 import type { Eyes } from '../../vocabulary'
-import { attributedSteps } from './attribution'
+import { attributedSteps, endsOf } from './attribution'
 import type { TraceObservation, TraceStep } from './trace'
 
 /**
@@ -77,15 +77,45 @@ export function logOfSum(logs: Float64Array | readonly number[]): number {
 }
 export const logOfMean = (logs: Float64Array | readonly number[]): number => logOfSum(logs) - Math.log(logs.length)
 
+/** Channels of which `colourless` says that there is none. */
+const NONE_IF_COLOURLESS: ReadonlySet<string> = new Set(['ring.colour', 'flame.colour', 'layer.colour', 'sublimate'])
+const NONE: ReadonlySet<string> = new Set(['none', 'no'])
+/** Whether what was written is that nothing is to be seen. */
+const isOfNothing = ({ channel, value, negated }: Observation): boolean =>
+  negated || NONE.has(value) || (value === 'colourless' && NONE_IF_COLOURLESS.has(channel))
+
+/** How likely what is written of a look is with a hypothesis. */
+type Telling = (step: TraceStep) => number
+
+/** That nothing was seen is said of all the looks up to the one after which nobody went on: any that a test may be ended at. */
+function ofNothing(traced: TraceObservation, looks: readonly TraceStep[], telling: Telling): number {
+  const ends = endsOf(traced, looks)
+  const least = looks.map(telling).map((p, k, all) => Math.min(p, ...all.slice(0, k)))
+  return ends.reduce((sum, place) => sum + (least[place] ?? 0), 0) / ends.length
+}
+
 /**
- * Probability of an observation under a hypothesis: the mean over the looks it may speak of, mostly the one that is next in the order of writing.
+ * How likely an observation is, by the looks it may speak of. Who writes once of several looks writes of the one at which it was to be seen; that nothing was, of all up to the last.
+ * @param expect what the hypothesis shows at a step
+ */
+export function likelihoodOf(
+  traced: TraceObservation,
+  looks: readonly TraceStep[],
+  expect: (step: TraceStep) => Expectation | null,
+  knowing: Knowing = 'amounts',
+): number {
+  const telling: Telling = (step) => likelihoodAt(traced.observation, expect(step), traced.eyes, knowing)
+  return looks.length > 1 && isOfNothing(traced.observation) ? ofNothing(traced, looks, telling) : Math.max(...looks.map(telling))
+}
+
+/**
+ * Probability of an observation under a hypothesis, at the look it decides by: mostly the one that is next in the order of writing.
  * @param expect what the hypothesis shows at a step
  */
 export function likelihood(traced: TraceObservation, expect: (step: TraceStep) => Expectation | null, knowing: Knowing = 'amounts'): number {
-  const meant = attributedSteps(traced)
-  if (meant.length === 0) return neutral(traced.observation.channel)
-  const mean = (steps: readonly TraceStep[]): number =>
-    steps.reduce((sum, step) => sum + likelihoodAt(traced.observation, expect(step), traced.eyes, knowing), 0) / steps.length
+  const looks = attributedSteps(traced)
+  if (looks.length === 0) return neutral(traced.observation.channel)
+  const anywhere = likelihoodOf(traced, looks, expect, knowing)
   const { likely = [] } = traced
-  return likely.length > 0 ? IN_ORDER * mean(likely) + (1 - IN_ORDER) * mean(meant) : mean(meant)
+  return likely.length > 0 ? IN_ORDER * likelihoodOf(traced, likely, expect, knowing) + (1 - IN_ORDER) * anywhere : anywhere
 }

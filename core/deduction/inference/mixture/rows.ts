@@ -1,8 +1,10 @@
 import type { Group } from '../../observation/tests-written'
 import type { Content, Simulations } from '../../simulation/simulations'
-import { likelihood, likelihoodAt, logOfMean, togetherInOneTest, unknowing } from '../../observation/error-model'
+import { likelihood, likelihoodAt, likelihoodOf, logOfMean, togetherInOneTest, unknowing } from '../../observation/error-model'
 import { attributedSteps } from '../../observation/attribution'
 import { observationsOf } from '../../observation/ideal-observer'
+import type { Expectation } from '../../../channels'
+import type { TraceStep } from '../../observation/trace'
 import { groundOf, hangsOnSalts } from './ground-salts'
 
 /** What a group is asked of: a powder of which the ions are supposed, where what was seen hangs on its salts, as each of the salts it may be ground of; else the content itself. */
@@ -41,13 +43,13 @@ export const shortfallOf = (group: Group, content: Content, simulations: Simulat
 function shortfallWith(group: Group, content: Content, simulations: Simulations): number {
   let short = 0
   for (const o of group.observations) {
-    const [step] = attributedSteps(o)
-    if (!step) continue
-    const { observation, eyes } = o
-    const expectation = simulations.expect(content, step.recipe)
-    const said = observationsOf([step], () => expectation).find((w) => w.observation.channel === observation.channel)
-    const ideal = said ? likelihoodAt(said.observation, expectation, eyes, 'nearly') : unknowing(observation)
-    short += Math.max(0, Math.log(ideal / likelihoodAt(observation, expectation, eyes, 'nearly')))
+    const { observation, eyes, likely: looks = attributedSteps(o) } = o
+    if (looks.length === 0) continue
+    const expect = (step: TraceStep): Expectation | null => simulations.expect(content, step.recipe)
+    const told = observationsOf(looks, expect).filter((w) => w.observation.channel === observation.channel)
+    const ideal = told.map((w) => likelihoodAt(w.observation, expect(w.step), eyes, 'nearly')).concat(told.length > 0 ? [] : unknowing(observation))
+    const p = likelihoodOf(o, looks, expect, 'nearly')
+    short += Math.max(0, Math.log(Math.min(...ideal) / p))
   }
   return short
 }
