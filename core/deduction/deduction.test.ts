@@ -2,12 +2,12 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { TESTS } from '../catalogue'
 import { caseSchema, entrySchema, observationSchema, type Entry } from '../notebook'
-import { SALTS, findSalt } from '../species'
+import { ionsWith, SALTS, findSalt } from '../species'
 import { run } from '../perception'
 import { stepSchema } from '../tube'
 import { CHANNELS } from '../channels'
 import { ReasoningSession } from './session'
-import { Simulations } from './simulation/simulations'
+import { ionsOf, Simulations } from './simulation/simulations'
 import { likelihoodAt } from './observation/error-model'
 import { deductionSchema } from './schema'
 import { seenIn } from './observation/ideal-observer'
@@ -23,11 +23,14 @@ const about = (list: Entry[]) => session.deduce({ case: settings, entries: list 
 const standing = (list: Entry[], ion: string) => about(list).standings.find((s) => s.species === ion)
 
 describe('standings', () => {
-  test('nothing written: every ion untested, every salt as likely as another', () => {
+  test('nothing written: every ion untested, every salt as likely as another but for what is seldom given out', () => {
     const { standings, formulae, conflicts } = about([])
     expect(new Set(standings.map((s) => s.status))).toEqual(new Set(['untested']))
     expect(formulae).toHaveLength(SALTS.length)
-    expect(formulae[0]?.probability).toBeCloseTo(1 / SALTS.length, 9)
+    const seldom = SALTS.filter((salt) => ionsWith('seldom-given-out').some((ion) => ionsOf(salt).has(ion)))
+    expect(seldom.length).toBeGreaterThan(5)
+    const usual = 1 / (SALTS.length - 0.8 * seldom.length)
+    for (const { formula, probability } of formulae) expect(probability).toBeCloseTo(seldom.some(({ id }) => id === formula) ? usual / 5 : usual, 9)
     expect(conflicts).toEqual([])
   })
   test('a white curdy precipitate with acid silver nitrate that goes into ammonia, permanganate not bleached and no iodine from iodide speak for chloride', () => {

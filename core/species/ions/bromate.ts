@@ -6,7 +6,7 @@ const OXIDISER = 'A bromate: poisonous, oxidises; no concentrated acid, nothing 
 
 /** Bromate: it oxidises in acid only, iodide and bromide within seconds, and falls apart in concentrated sulfuric acid. */
 export const bromate = {
-  anions: { 'BrO3^-': { aloneOnly: true, traits: [...EXPLOSIVE, 'set-out-last'] } },
+  anions: { 'BrO3^-': { aloneOnly: true, traits: [...EXPLOSIVE, 'set-out-last', 'seldom-given-out'] } },
   aqueous: [{ formula: 'BrO3^-', name: 'bromate' }],
   solids: [
     solid('AgBrO3', 'silver bromate', { 'Ag^+': 1, 'BrO3^-': 1 }, -4.26, 'crc', 'crystalline', '#f7f7f4', 'white', { dH: 41 }),

@@ -3,7 +3,9 @@ import type { IonDefinition } from './definition'
 
 /** Iodate: it frees iodine from iodide in acid, and makes salts that hardly dissolve. The ion, its silver and barium salts and its couple with iodine stand with those of iodine, which makes it. */
 export const iodate = {
-  anions: { 'IO3^-': { aloneOnly: true, traits: ['strong-oxidiser', 'heated-with-care', 'flares-on-charcoal', 'oxidising-waste'] } },
+  anions: {
+    'IO3^-': { aloneOnly: true, traits: ['strong-oxidiser', 'heated-with-care', 'flares-on-charcoal', 'oxidising-waste', 'seldom-given-out'] },
+  },
   solids: [
     solid('Pb(IO3)2', 'lead iodate', { 'Pb^2+': 1, 'IO3^-': 2 }, -12.61, 'smith-martell', 'powdery', '#f8f8f6', 'white'),
     solid('Hg(IO3)2', 'mercury(II) iodate', { 'Hg^2+': 1, 'IO3^-': 2 }, -12.5, 'smith-martell', 'powdery', '#f8f8f6', 'white'),

@@ -27,6 +27,8 @@ export type IonTrait =
   | 'flares-on-charcoal'
   /** Goes to the waste as an oxidiser. */
   | 'oxidising-waste'
+  /** Hardly ever given out to be found: poisonous, or of little use. */
+  | 'seldom-given-out'
   | 'chromium-vi'
   /** Colours a bead of borax. */
   | 'colours-bead'

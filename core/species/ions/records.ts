@@ -62,8 +62,18 @@ const anions = {
   'SCN^-': { carries: 8, traits: ['kept-from-oxidisers', 'burns', 'gives-cyanide', 'set-out-last', 'falls-with-silver'] },
   'Fe(CN)6^4-': { state: ['hexacyanoferrate', 0], traits: ['kept-from-oxidisers', 'burns', 'gives-cyanide', 'set-out-last'] },
   'Fe(CN)6^3-': { state: ['hexacyanoferrate', 1], traits: ['kept-from-oxidisers', 'burns', 'gives-cyanide', 'set-out-last'] },
-  H3AsO3: { dissolvesAs: { H3AsO3: 1, 'OH^-': 1 }, groups: ['IIB'], state: ['arsenic', 0], traits: ['heavy-metal', 'keeps-sulfide', 'set-out-last'] },
-  'AsO4^3-': { dissolvesAs: { 'HAsO4^2-': 1 }, groups: ['IIB'], state: ['arsenic', 1], traits: ['heavy-metal', 'keeps-sulfide', 'set-out-last'] },
+  H3AsO3: {
+    dissolvesAs: { H3AsO3: 1, 'OH^-': 1 },
+    groups: ['IIB'],
+    state: ['arsenic', 0],
+    traits: ['seldom-given-out', 'heavy-metal', 'keeps-sulfide', 'set-out-last'],
+  },
+  'AsO4^3-': {
+    dissolvesAs: { 'HAsO4^2-': 1 },
+    groups: ['IIB'],
+    state: ['arsenic', 1],
+    traits: ['seldom-given-out', 'heavy-metal', 'keeps-sulfide', 'set-out-last'],
+  },
   ...definedAnions,
 } as const satisfies Readonly<Record<string, Ion>>
 

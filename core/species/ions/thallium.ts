@@ -11,7 +11,7 @@ export const thallium = {
   cations: {
     'Tl^+': {
       aloneOnly: true,
-      traits: ['heavy-metal', 'set-out-last'],
+      traits: ['heavy-metal', 'set-out-last', 'seldom-given-out'],
       caution: 'thallium-is-very-poisonous',
     },
   },

@@ -1,7 +1,7 @@
 import { FORMED_SALTS, findSalt } from '../../../species'
 import { groupsOf, type Group } from '../../observation/tests-written'
 import type { Trace } from '../../observation/trace'
-import { ionsOf, singleSalts, type Hypothesis, type Simulations } from '../../simulation/simulations'
+import { ionsOf, shareOf, singleSalts, type Hypothesis, type Simulations } from '../../simulation/simulations'
 import type { Weighing } from '../standings'
 import { asWeighing, logsOf, sumOver, type Column } from './columns'
 import { spokenOf, type Reach } from './reach'
@@ -13,7 +13,7 @@ const LISTED: readonly Hypothesis[] = singleSalts().map((h) => ({ ...h, prior: h
 const FORMED: readonly Hypothesis[] = FORMED_SALTS.map((salt) => ({
   content: salt,
   ions: ionsOf(salt),
-  prior: UNLISTED / FORMED_SALTS.length,
+  prior: (UNLISTED * shareOf(ionsOf(salt))) / FORMED_SALTS.length,
   formed: true,
 }))
 

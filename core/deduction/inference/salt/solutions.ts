@@ -1,7 +1,7 @@
 import { FORMED_SALTS, isListed, parseFormula, SALTS, type Salt } from '../../../species'
 import { groupsOf, type Group } from '../../observation/tests-written'
 import type { Trace } from '../../observation/trace'
-import { ionsOf, type Content, type Hypothesis, type Simulations } from '../../simulation/simulations'
+import { ionsOf, shareOf, type Content, type Hypothesis, type Simulations } from '../../simulation/simulations'
 import type { Weighing } from '../standings'
 import { keeps } from '../mixture/together'
 import { asWeighing, logsOf, sumOver, type Column } from './columns'
@@ -67,10 +67,14 @@ interface Dilution {
   readonly acid: string | null
   readonly prior: number
 }
-const [LISTED_ONES, OTHERS] = [SOLUTES.filter((s) => s.isListed).length, SOLUTES.filter((s) => !s.isListed).length]
+/** How much less often a double salt is dissolved to be found than one with one cation; judged. */
+const DOUBLE_SHARE = 0.1
+const oftenAs = ({ held }: Solute): number => shareOf(held) * ([...held].filter((ion) => chargeOf(ion) > 0).length > 1 ? DOUBLE_SHARE : 1)
+const sumOfShares = (solutes: readonly Solute[]): number => solutes.reduce((sum, solute) => sum + oftenAs(solute), 0)
+const [ALL_LISTED, ALL_OTHERS] = [sumOfShares(SOLUTES.filter((s) => s.isListed)), sumOfShares(SOLUTES.filter((s) => !s.isListed))]
 const acidOf = ({ held }: Solute): string | undefined => [...held].find((ion) => STRONG_ACIDS.has(ion))
 const DILUTIONS: readonly Dilution[] = SOLUTES.flatMap((solute) => {
-  const share = solute.isListed ? (1 - UNLISTED) / LISTED_ONES : UNLISTED / OTHERS
+  const share = oftenAs(solute) * (solute.isListed ? (1 - UNLISTED) / ALL_LISTED : UNLISTED / ALL_OTHERS)
   const acid = acidOf(solute)
   return STRENGTHS.flatMap(([molar, often]): Dilution[] => [
     { solute, molar, acid: null, prior: share * often * (acid ? 1 - ACIDIFIED : 1) },
