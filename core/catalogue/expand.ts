@@ -59,7 +59,7 @@ export function expand(did: Did, volumes: Volumes, tests: ReadonlyMap<string, Te
   const filled = (volumes.get(on) ?? 0) > 0
   const done: Done[] = []
   test.steps.forEach((template, index) => {
-    const step = withVessels(stepSchema.parse(template), (vessel) => placed(vessel, on))
+    const step = withVessels(stepSchema.parse(ofLiquid(template, test, volumes)), (vessel) => placed(vessel, on))
     if (step.do === 'take' && filled && step.into === on) return
     for (const preparation of preparing(step, volumes, (wanted, held = 0) => held < wanted - 1e-9))
       done.push({ step: preparation, index: -1, test: test.id })
@@ -68,6 +68,14 @@ export function expand(did: Did, volumes: Volumes, tests: ReadonlyMap<string, Te
   })
   return done
 }
+
+/** mL of a solution that stand for a portion of a solid. */
+const PORTION_mL = 1
+/** A portion of the sample as it is taken where that is a solution. */
+const ofLiquid = (step: TestStep, test: Test, volumes: Volumes): TestStep =>
+  step.do === 'take' && step.mg !== undefined && volumes.has(SAMPLE) && test.on.includes('solution') && (step.from ?? SAMPLE) === SAMPLE
+    ? { ...step, mg: undefined, mL: PORTION_mL }
+    : step
 
 /** Makes the stock that a step draws on, where it is wanting: the steps of that, done. */
 function preparing(step: Step, volumes: Volumes, isWanting: (wanted: number, held: number | undefined) => boolean): readonly Step[] {

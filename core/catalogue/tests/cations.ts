@@ -4,7 +4,7 @@ export const ammonium = defineTest({
   id: 'ammonium-by-alkali',
   title: 'Ammonium, on the untouched sample',
   stage: 'confirmation',
-  on: ['solid'],
+  on: ['solid', 'solution'],
   steps: [takeSolid(mg(50)), add('NaOH 2 M', mL(1)), warm(1), hold('red litmus paper'), smell()],
   because: 'Strong alkali drives ammonia off any ammonium salt: a gas that turns moist red litmus blue and is known by its smell.',
   minutes: 3,
