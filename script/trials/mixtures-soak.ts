@@ -1,4 +1,4 @@
-import { caseSchema, drawSolution, followAdvice, ionsFound, practicePowder, Simulations, ReasoningSession } from '@foxing/core'
+import { anyBetween, caseSchema, drawSolution, followAdvice, ionsFound, practicePowder, Simulations, ReasoningSession, type Case } from '@foxing/core'
 import { builtPercepts } from './percepts'
 import { wilson } from './interval'
 import { randomFrom } from './random'
@@ -7,12 +7,19 @@ const session = new ReasoningSession()
 
 /**
  * Random solutions of two to six cations with one to four anions, or salts ground together, worked by following the advice: script/soak mixtures [of each size] [seed] [cations, or "solid" for these] [scheme] [first]. All of them are
- * drawn and those from the first on are worked, so that a long count may be done in parts.
+ * drawn and those from the first on are worked, so that a long count may be done in parts. With WIDE=1 every ion is drawn from 3 mmol/L to 0.3 mol/L, and with KNOWN=1 it is known how many there are at most.
  */
 const [count = '5', seed = '1', only = '', scheme = '', first = '0'] = process.argv.slice(2)
 const isSolid = only === 'solid'
 const sample = isSolid ? { mg: 500, form: 'solid' } : { mL: 20 }
-const settings = caseSchema.parse({ kind: 'mixture', sample, ...(scheme ? { school: { scheme } } : {}) })
+const strength = process.env['WIDE'] ? anyBetween(0.003, 0.3) : undefined
+const settingsFor = (cations: number, anions: number): Case =>
+  caseSchema.parse({
+    kind: 'mixture',
+    sample,
+    ...(scheme ? { school: { scheme } } : {}),
+    ...(process.env['KNOWN'] ? { maxCations: cations, maxAnions: anions } : {}),
+  })
 session.takePercepts(builtPercepts())
 for (const size of isSolid ? [4] : only ? [Number(only)] : [2, 3, 4, 5, 6]) {
   const random = randomFrom(Number(seed) + size)
@@ -20,11 +27,13 @@ for (const size of isSolid ? [4] : only ? [Number(only)] : [2, 3, 4, 5, 6]) {
   const tests: number[] = []
   const began = Date.now()
   for (let n = 0; n < Number(count); n++) {
-    const drawn = isSolid ? practicePowder(Number(seed) + n, {}, 500) : drawSolution(size, 1 + Math.floor(random() * 4), random)
+    const drawn = isSolid
+      ? practicePowder(Number(seed) + n, {}, 500)
+      : drawSolution(size, size === 1 ? 1 : 1 + Math.floor(random() * 4), random, 20, strength)
     if (n < Number(first)) continue
     const start = Date.now()
     const { reasoning, tests: done } = followAdvice(
-      settings,
+      settingsFor(drawn.cations.length, drawn.anions.length),
       { session, content: drawn.content, simulations: isSolid ? new Simulations(500) : new Simulations(0, {}, 20) },
       90,
     )

@@ -14,8 +14,15 @@ export interface Drawn {
   readonly anions: readonly string[]
 }
 
-/** mol/L that ions are drawn between; alkalis and ammonium, twice as much. */
-const BETWEEN = [0.02, 0.05] as const
+/** How strong an ion is drawn, mol/L; alkalis and ammonium, twice as strong. */
+export type Strength = (random: () => number) => number
+/** As it is given out for practice. */
+const USUAL_STRENGTH: Strength = (random) => 0.02 + 0.03 * random()
+/** As alike at any power of ten, mol/L. */
+export const anyBetween =
+  (least: number, most: number): Strength =>
+  (random) =>
+    least * (most / least) ** random()
 /** Free acid in it, mol/L, where there is any. */
 const ACIDITY = 0.3
 const TRIES = 400
@@ -25,7 +32,7 @@ const TRIES = 400
  * @param random in [0, 1), seeded
  * @throws RangeError when none is found
  */
-export function drawSolution(cations: number, anions: number, random: () => number, mL = 20): Drawn {
+export function drawSolution(cations: number, anions: number, random: () => number, mL = 20, strength = USUAL_STRENGTH): Drawn {
   const pick = (list: readonly string[]): string => list[Math.floor(random() * list.length)] ?? ''
   for (let k = 0; k < TRIES; k++) {
     const positive: string[] = []
@@ -40,9 +47,7 @@ export function drawSolution(cations: number, anions: number, random: () => numb
       if (!negative.includes(next)) negative.push(next)
     }
     if (!isSafe([...positive, ...negative])) continue
-    const strengths = [...positive, ...negative].map(
-      (part) => [part, (BETWEEN[0] + random() * (BETWEEN[1] - BETWEEN[0])) * (isAlkali(part) ? 2 : 1)] as const,
-    )
+    const strengths = [...positive, ...negative].map((part) => [part, strength(random) * (isAlkali(part) ? 2 : 1)] as const)
     for (const acid of [ACIDITY, 0]) {
       const ions = balanced([...strengths.flatMap(([part, n]) => partIons(part, n)), ...(acid > 0 ? partIons(ACID, acid) : [])], negative, positive)
       // Charge that no ion of the mixture makes up would bring another into it.

@@ -98,8 +98,9 @@ export function refitted(scorer: Scorer, best: Weighed, rivals: readonly Weighed
     // What falls short by its prior alone has nothing that other amounts would mend.
     const isHurt = sum(best.logs) - sum(rival.logs) > WORTH_TRYING
     const isFewer = scorer.isThorough && rival.parts.size < best.parts.size
-    if (scorer.isExhausted || !isHurt || short < SHORT[0] || short > (isFewer ? SHORT_WITHOUT_ONE : SHORT[1])) return rival
     const changed = PARTS.filter((part) => rival.parts.has(part) !== best.parts.has(part))
+    // An exchange is weighed as it is: there are too many of them.
+    if (changed.length > 1 || scorer.isExhausted || !isHurt || short < SHORT[0] || short > (isFewer ? SHORT_WITHOUT_ONE : SHORT[1])) return rival
     const change = { parts: rival.parts, changed }
     const amended = isFewer ? fitted(scorer, change, best, BY_AMOUNTS, 'amounts') : rival
     const better = Math.max(amended.score, rival.score) < best.score - SHORT[1] ? amended : fitted(scorer, change, best, ONE_PERTURBATION)

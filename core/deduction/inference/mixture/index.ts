@@ -11,7 +11,7 @@ import { firstAnswer } from './first-answer'
 import { AT_THE_BENCH, isIdle, isThorough, ONE_LINE, settle, throughWith, type Found, type ThoughtThrough } from './search'
 
 export { ANIONS_SOUGHT, CATIONS, dissolved, mixtureOf, PARTS, type AmountClass, type Parts } from './parts'
-export { drawSolution, practiceMixture, practicePowder, practiceSolution, type Drawn } from './draw'
+export { anyBetween, drawSolution, practiceMixture, practicePowder, practiceSolution, type Drawn } from './draw'
 export {
   mergeGases,
   mergeSensitivities,

@@ -61,22 +61,24 @@ describe('steps from one mixture to another', () => {
   })
   test('a little more or less of one, not beyond the ends', () => {
     const amounts = (amount: AmountClass): number => otherAmounts(new Map([['Cu^2+', amount]])).length
-    expect([amounts('trace'), amounts('middling'), amounts('heavy')]).toEqual([1, 2, 1])
+    expect([amounts('faint'), amounts('middling'), amounts('concentrated')]).toEqual([1, 2, 1])
   })
-  test('between two classes lies a finer one; from there a coarse step leads to the nearest of the five', () => {
+  test('between two classes lies a finer one; from there a coarse step leads to the nearest of the coarse ones', () => {
     const to = (amount: AmountClass, classes: readonly AmountClass[]): unknown[] =>
       otherAmounts(new Map([['Cu^2+', amount]]), undefined, classes).map(({ parts }) => parts.get('Cu^2+'))
     expect(to('middling', FINE_CLASSES)).toEqual(['modest', 'ample'])
     expect(to('ample', CLASSES)).toEqual(['middling', 'major'])
-    expect(to('trace', FINE_CLASSES)).toEqual(['slight'])
+    expect(to('faint', FINE_CLASSES)).toEqual(['dilute'])
   })
-  test('each class is a fifth to a third stronger than the one before', () => {
+  test('each class is a fifth to two thirds stronger than the one before, over the range that is given out', () => {
     const strengths = FINE_CLASSES.map((amount) => dissolved(new Map([['Cu^2+', amount]]))['Cu^2+'] ?? NaN)
     for (const [k, strength] of strengths.slice(1).entries()) {
       const times = strength / (strengths[k] ?? NaN)
       expect(times).toBeGreaterThan(1.15)
-      expect(times).toBeLessThan(1.3)
+      expect(times).toBeLessThan(1.67)
     }
+    expect(strengths[0]).toBeLessThan(0.005)
+    expect(strengths.at(-1)).toBeGreaterThanOrEqual(0.3)
     for (const amount of CLASSES) expect(FINE_CLASSES).toContain(amount)
   })
   test('a part is tried in any amount, and what comes down but for a trace of it as a trace', () => {
@@ -96,11 +98,11 @@ describe('steps from one mixture to another', () => {
     expect(anyOtherAmounts(strong, partsOf('Cl^-')).every(({ changed }) => changed[0] === 'Cl^-')).toBe(true)
   })
   test('the whole is tried stronger and weaker, with the acid as it is or otherwise, never beyond the ends', () => {
-    const strong = new Map([...partsOf(ACID, 'Cu^2+'), ['SO4^2-', 'heavy']] as const)
+    const strong = new Map([...partsOf(ACID, 'Cu^2+'), ['SO4^2-', 'concentrated']] as const)
     const tried = shifted(strong).map(({ parts }) => [parts.get('Cu^2+'), parts.get('SO4^2-'), parts.get(ACID)])
     expect(tried).toHaveLength(6)
-    expect(tried).toContainEqual(['major', 'heavy', 'middling'])
-    expect(tried).toContainEqual(['minor', 'major', 'major'])
+    expect(tried).toContainEqual(['major', 'concentrated', 'middling'])
+    expect(tried).toContainEqual(['minor', 'strong', 'major'])
     expect(shifted(held)).toHaveLength(2)
   })
   test('an exchange takes one out and puts another in; a pair is put in once, whichever is named first', () => {

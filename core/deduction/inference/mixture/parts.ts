@@ -22,6 +22,8 @@ export const DRY = 'dry'
 
 /** mmol in a millilitre. Alkalis and ammonium, which answer only when there is more of them, hold twice as much. */
 const STRENGTH: Readonly<Record<AmountClass, number>> = {
+  faint: 0.004,
+  dilute: 0.0065,
   trace: 0.01,
   slight: 0.0125,
   minor: 0.016,
@@ -31,9 +33,15 @@ const STRENGTH: Readonly<Record<AmountClass, number>> = {
   major: 0.036,
   large: 0.043,
   heavy: 0.052,
+  copious: 0.08,
+  strong: 0.12,
+  plentiful: 0.19,
+  concentrated: 0.3,
 }
 const ALKALIS: ReadonlySet<string> = new Set(ionsWith('alkali'))
 const ACID_STRENGTH: Readonly<Record<AmountClass, number>> = {
+  faint: 0.01,
+  dilute: 0.025,
   trace: 0.05,
   slight: 0.08,
   minor: 0.12,
@@ -43,6 +51,10 @@ const ACID_STRENGTH: Readonly<Record<AmountClass, number>> = {
   major: 0.6,
   large: 0.77,
   heavy: 1,
+  copious: 1.25,
+  strong: 1.5,
+  plentiful: 1.75,
+  concentrated: 2,
 }
 
 /** Cations a mixture is searched for. */

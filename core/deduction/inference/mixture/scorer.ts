@@ -3,6 +3,7 @@ import type { Group } from '../../observation/tests-written'
 import { ACID, carriersOf, CATIONS, DRY, isAnion, massOf, mixtureOf, PARTS, type AmountClass, type Carriers, type Parts } from './parts'
 import type { Sensitivities } from './sensitivity'
 import { rowsOf, shortfallOf, sum } from './rows'
+import { swaps, type Move } from './moves'
 import { provenBy } from './proofs'
 import { keepsTogether, shares } from './together'
 
@@ -23,18 +24,19 @@ export interface Known {
   readonly maxAnions?: number | undefined
 }
 
-/** How much less likely a mixture is for each ion more than it is said to have (natural logarithm): whoever said so may have counted otherwise. */
-const TOO_MANY = 6
-const tooMany = (parts: Parts, { maxCations = Infinity, maxAnions = Infinity }: Known): number => {
-  const cations = [...parts.keys()].filter((part) => CATIONS.includes(part)).length
-  const anions = [...parts.keys()].filter(isAnion).length
-  return Math.max(0, cations - maxCations) + Math.max(0, anions - maxAnions)
-}
+/** How much less likely a mixture is for each ion more than it is said to have (natural logarithm): what is said of it holds. */
+const TOO_MANY = 200
+const isCation = (part: string): boolean => CATIONS.includes(part)
+const countOf = (parts: Parts, kind: (part: string) => boolean): number => [...parts.keys()].filter(kind).length
+const tooMany = (parts: Parts, { maxCations = Infinity, maxAnions = Infinity }: Known): number =>
+  Math.max(0, countOf(parts, isCation) - maxCations) + Math.max(0, countOf(parts, isAnion) - maxAnions)
 
 /** Odds of a part before any test: a mixture holds a few of each kind. */
 const ODDS = { cation: 0.14, anion: 0.11, acid: 1 } as const
 /** How often there is so much of it, beside the commonest. */
 const AMOUNTS: Readonly<Record<AmountClass, number>> = {
+  faint: 0.2,
+  dilute: 0.3,
   trace: 0.4,
   slight: 0.5,
   minor: 0.6,
@@ -42,8 +44,12 @@ const AMOUNTS: Readonly<Record<AmountClass, number>> = {
   middling: 1,
   ample: 1,
   major: 1,
-  large: 0.75,
-  heavy: 0.5,
+  large: 0.9,
+  heavy: 0.8,
+  copious: 0.8,
+  strong: 0.8,
+  plentiful: 0.6,
+  concentrated: 0.4,
 }
 /** How much less likely a mixture is for each two of its parts that cannot share a solution (natural logarithm): not impossible, since the pair may be there in traces. */
 const APART = 4
@@ -114,6 +120,13 @@ export class Scorer {
     private readonly mL: number,
     private readonly known: Known = {},
   ) {}
+
+  /** Exchanges of one ion for another of its kind, where there may be no more of that kind: nothing else can stand for the other then. */
+  exchanges(parts: Parts): readonly Move[] {
+    const { maxCations = Infinity, maxAnions = Infinity } = this.known
+    const kinds = [...(countOf(parts, isCation) >= maxCations ? [isCation] : []), ...(countOf(parts, isAnion) >= maxAnions ? [isAnion] : [])]
+    return kinds.flatMap((kind) => swaps(parts, PARTS.filter(kind)).filter(({ changed: [out = ''] }) => kind(out)))
+  }
 
   /** A mixture of which nothing is known yet. */
   get nothing(): Parts {

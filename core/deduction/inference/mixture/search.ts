@@ -122,7 +122,7 @@ function withFartherOnes(scorer: Scorer, best: Weighed, rivals: readonly Weighed
 }
 
 /**
- * Every mixture that is one part away, weighed until it is too unlikely to matter.
+ * Every mixture that is one part away, and where no more of a kind may be there one exchange, weighed until it is too unlikely to matter.
  * @param steps that may be simulated, about, to weigh those with one part fewer by every test: what a part has a hand in, its own tests do not all tell
  * @param was what was found before: where the steps are spent, a rival has the odds that the same change had then
  */
@@ -131,7 +131,7 @@ function rivalsOf(scorer: Scorer, best: Weighed, until: number, steps: number, w
   const floor = best.score - GIVEN_UP
   const odds = was && oddsOf(was, best)
   const oddsAt = ({ changed }: Move): number | undefined => odds?.get(changed.join())
-  const moves = [...removals(best.parts), ...everyAddition(best.parts, PARTS), ...crowded(best.parts, PARTS)]
+  const moves = [...removals(best.parts), ...everyAddition(best.parts, PARTS), ...crowded(best.parts, PARTS), ...scorer.exchanges(best.parts)]
   // What was not weighed yet, and what came near, goes first where the steps may not do for all.
   if (odds) moves.sort((a, b) => (oddsAt(b) ?? 0) - (oddsAt(a) ?? 0))
   return moves.map((change) => {

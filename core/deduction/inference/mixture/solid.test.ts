@@ -167,11 +167,11 @@ describe('the parts of a solid', () => {
     expect(perMg(amounts('heavy')) / perMg(amounts('minor'))).toBeCloseTo(1, 0)
     expect(massOf(new Map([['Cu^2+', 'heavy']]))).toBe(0)
   })
-  test('ions beyond what the case says there are cost it dearly', () => {
+  test('ions beyond what the case says there are rule it out', () => {
     const of = (maxCations?: number): number =>
       new Scorer(new Simulations(500), {}, 20, { isSolid: true, maxCations }).whole(dry('Cu^2+', 'Zn^2+', 'Cl^-'), 0).score
     expect(of()).toBe(of(2))
-    expect(of(2) - of(1)).toBeCloseTo(6, 6)
+    expect(of(2) - of(1)).toBeGreaterThan(100)
   })
 })
 
