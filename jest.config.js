@@ -4,6 +4,8 @@ export default {
   // A busy machine is slow, not wrong.
   testTimeout: 30_000,
   globals: GLOBALS,
+  // Jest's own clean-up wraps what a finished test file left in the globals, anew for each file; what is still on its way there then runs out of stack and ends the worker. Each worker takes the mode of its first file.
+  testEnvironmentOptions: { globalsCleanup: 'off' },
   testMatch: ['<rootDir>/{core,api,server,cli,web}/**/*.test.{ts,tsx}'],
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],

@@ -1,6 +1,5 @@
 /**
  * What follows a jar ends a moment after it is closed, when the globals of a test are cleaned up already.
- * @jest-environment-options {"globalsCleanup": "off"}
  */
 import '../testing/device'
 import { afterEach, beforeEach, expect, jest, test } from '@jest/globals'
