@@ -20,6 +20,7 @@ export {
   STOCK,
   organicTestById,
   ORGANIC_TESTS,
+  isOnSolution,
   testsFor,
   testById,
   TESTS,

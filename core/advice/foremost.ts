@@ -1,9 +1,6 @@
-import type { Test } from '../catalogue'
+import { isOnSolution, type Test } from '../catalogue'
 import type { Reasoning } from '../deduction'
 import { costOf } from './proposal'
-
-/** Whether a test is done on a solution as it is. */
-export const isOnSolution = (test: Test): boolean => test.on.includes('solution') || test.stage === 'flame'
 
 /** Tests of a solution that are foreseen to the end, at most: so many of the course's usual ones, the first that bear on what is open, and so many others. */
 const OF_THE_COURSE = 4

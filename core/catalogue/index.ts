@@ -22,5 +22,8 @@ export const testById: ReadonlyMap<string, Test> = new Map(TESTS.map((test) => [
 /** Tests of an organic unknown. */
 export const ORGANIC_TESTS: readonly Test[] = Object.values<Test>(organic)
 /** The tests that are done on a kind of unknown. */
+/** Whether a test is done on a solution as it is. */
+export const isOnSolution = (test: Test): boolean => test.on.includes('solution') || test.stage === 'flame'
+
 export const testsFor = (kind: 'salt' | 'mixture' | 'organic'): readonly Test[] => (kind === 'organic' ? ORGANIC_TESTS : TESTS)
 export const organicTestById: ReadonlyMap<string, Test> = new Map(ORGANIC_TESTS.map((test) => [test.id, test]))

@@ -1,5 +1,6 @@
 import { findIon, findSalt, type Salt } from '../../species'
 import { compoundNamed, contentOf } from '../inference/organic/hypotheses'
+import type { Dissolved } from '../inference/salt/draw'
 import type { Compound } from '../../structure'
 import type { Content } from '../simulation/simulations'
 
@@ -38,6 +39,18 @@ export const heldSalt = (salt: Salt): InJar => ({
   name: salt.data.name,
   isSaid: (concluded) => saltIn(firstWhole(concluded))?.id === salt.id,
 })
+
+/** The same dissolved: how much water it came with, nobody can tell. */
+export const heldDissolved = ({ salt, molar, content }: Dissolved): InJar => ({
+  content,
+  formula: salt.id,
+  name: `${salt.data.name}, ${molar} mol/L`,
+  isSaid: (concluded) => {
+    const said = saltIn(firstWhole(concluded))
+    return said !== undefined && ionsKey(said) === ionsKey(salt)
+  },
+})
+const ionsKey = ({ data: { ions } }: Salt): string => JSON.stringify(Object.entries(ions).sort())
 
 export const heldCompound = ({ smiles, name }: Pick<Compound, 'smiles' | 'name'>): InJar => ({
   content: contentOf(smiles, name),

@@ -20,12 +20,14 @@ import {
   findSalt,
   fractionsOf,
   heldCompound,
+  heldDissolved,
   heldSalt,
   heldMixture,
   holdsIon,
   ionInTests,
   knownsFor,
   outcomesOfTest,
+  practiceDissolved,
   practiceMixture,
   readStructuresWith,
   PACK_FILES,
@@ -161,7 +163,8 @@ function heldBy(seed: number, settings: Case): InJar {
     const { content, cations, anions } = drawnMixture(seed, settings)
     return heldMixture(content, [...cations, ...anions])
   }
-  if (settings.kind === 'salt') return heldSalt(drawn(seed))
+  const { mL } = settings.sample
+  if (settings.kind === 'salt') return mL === undefined ? heldSalt(drawn(seed)) : heldDissolved(practiceDissolved(seed, mL))
   const smiles = drawCompound(seed)
   return heldCompound({ smiles, name: compoundOf(smiles)?.name ?? smiles })
 }

@@ -1,4 +1,4 @@
-import { expand, TESTS } from '../../../catalogue'
+import { expand, isOnSolution, TESTS } from '../../../catalogue'
 import { everyTest, SCHEMES, testsToDo, type Scheme } from '../../../schemes'
 import { vesselOf } from '../../../tube'
 import { Simulations, type Content } from '../../simulation/simulations'
@@ -16,7 +16,7 @@ export type Sensitivities = Readonly<Record<string, readonly string[]>>
 export type GasesOfParts = Readonly<Record<string, Readonly<Record<string, readonly string[]>>>>
 
 /** Tests that a solution is put to, and schemes that take one apart. */
-const ON_SOLUTIONS: readonly string[] = TESTS.filter((t) => t.on.includes('solution') || t.stage === 'flame').map((t) => t.id)
+const ON_SOLUTIONS: readonly string[] = TESTS.filter(isOnSolution).map((t) => t.id)
 const SEPARATING: readonly Scheme[] = SCHEMES.filter((s) => s.separations.length > 0)
 /** A solution to do tests on, mL. */
 const SOLUTION_mL = 20

@@ -173,6 +173,18 @@ describe('the parts of a solid', () => {
     expect(of()).toBe(of(2))
     expect(of(2) - of(1)).toBeGreaterThan(100)
   })
+  test('where no more may be there, each ion is tried in place of one of its kind; else none is', () => {
+    const exchanges = (known: { maxCations?: number; maxAnions?: number }): string[] =>
+      new Scorer(new Simulations(500), {}, 20, { isSolid: true, ...known })
+        .exchanges(dry('Cu^2+', 'Zn^2+', 'Cl^-'))
+        .map(({ parts }) => [...parts.keys()].sort().join(' '))
+    expect(exchanges({})).toEqual([])
+    expect(exchanges({ maxCations: 3, maxAnions: 2 })).toEqual([])
+    const cations = exchanges({ maxCations: 2 })
+    expect(cations).toEqual(expect.arrayContaining(['Cd^2+ Cl^- Cu^2+ dry', 'Cl^- Ni^2+ Zn^2+ dry']))
+    for (const held of cations) expect(held).toMatch(/Cl\^- /)
+    expect(exchanges({ maxAnions: 1 })).toContain('Cu^2+ SO4^2- Zn^2+ dry')
+  })
 })
 
 test('common salt with blue vitriol in it is blue, and by itself colourless', () => {

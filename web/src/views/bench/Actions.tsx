@@ -6,7 +6,10 @@ import { Shortcuts } from './Shortcuts'
 
 /** What a jar holds, by the kind of its case. */
 const KINDS: Readonly<Record<LocalJar['case']['kind'], string>> = { salt: 'one salt', mixture: 'a mixture', organic: 'an organic compound' }
-const holds = ({ kind, sample }: LocalJar['case']): string => (sample.form === 'solid' ? 'a solid mixture' : KINDS[kind])
+function holds({ kind, sample }: LocalJar['case']): string {
+  if (kind === 'mixture' && sample.form === 'solid') return 'a solid mixture'
+  return kind === 'salt' && sample.mL !== undefined ? 'one salt, dissolved' : KINDS[kind]
+}
 
 /** What jar is worked. */
 export function About({ jar }: { readonly jar: LocalJar }) {

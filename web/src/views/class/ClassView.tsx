@@ -3,7 +3,7 @@ import { useCallback, useEffect, useState, type SyntheticEvent } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, asApiError, REVEALS, ROLES, type ApiError, type Class } from '../../state/api'
 import { useSession } from '../../state/session'
-import { CASE_OF, SAMPLES, type SampleKind } from '../../state/samples'
+import { CASE_OF, GIVEN_OUT, type SampleKind } from '../../state/samples'
 import { Choice, Field } from '../../ui/Field'
 import { Formula } from '../../ui/Formula'
 import { Frame } from '../../ui/Frame'
@@ -158,7 +158,7 @@ function GiveOut({ found, onDone }: { readonly found: Class; readonly onDone: ()
       <Choice label="to" of={['everybody', ...students.map((s) => s.name)]} value={to} onChoose={setTo} />
       <Field label="code on the jar" className="w-32" required maxLength={20} value={code} onChange={(e) => setCode(e.target.value)} />
       <Field label="where it is from" className="flex-1" maxLength={200} value={title} onChange={(e) => setTitle(e.target.value)} />
-      <Choice label="it holds" of={SAMPLES} value={sample} onChoose={setSample} />
+      <Choice label="it holds" of={GIVEN_OUT} value={sample} onChoose={setSample} />
       {WHICH[sample] !== undefined && (
         <Field label={WHICH[sample]} className="w-72" face="font-serif" value={holds} onChange={(e) => setHolds(e.target.value)} />
       )}
