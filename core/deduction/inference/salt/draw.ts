@@ -11,7 +11,7 @@ export interface Dissolved {
   readonly content: Content
 }
 
-/** As strong as a solution is given out, mol/L. */
+/** As strong as a solution is given out, mol/L; judged. */
 const BETWEEN = [0.05, 0.2] as const
 const TRIES = 1000
 
