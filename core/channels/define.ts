@@ -62,6 +62,10 @@ export interface Channel<Id extends string = string> {
   /** What a quick and honest observer would write of a look: one word or several; nothing where there is nothing to say. Absent where nobody would by himself. */
   readonly read?: (look: SeenLook, asked: readonly Asked[]) => Reading | readonly Reading[] | null
   readonly say: (written: Written) => Message
+  /** A channel of which the same is denied when it is denied here: "no blue" speaks of the whole tube. */
+  readonly deniesToo?: string
+  /** Whether what its words describe is there: of several looks they are of one where it is, if it is at any. Absent where they may as well say that nothing is. */
+  readonly there?: (seen: Expectation) => boolean
   /** How likely a careful but fallible person is to write each word, the percept being known; null where it says nothing there. Absent where it never does. */
   readonly compare?: (seen: Expectation, eyes: Eyes, knowing: Knowing) => Share | null
 }

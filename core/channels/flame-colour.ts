@@ -20,5 +20,5 @@ export const flameColour = defineChannel({
     written.value === 'colourless'
       ? message(written.negated ? 'seen.flame.some' : 'seen.flame.none')
       : message('seen.flame', { word: word(written) }),
-  compare: ({ percept }, eyes) => (percept.flame ? ofFlame(percept.flame.colour, eyes) : null),
+  compare: ({ percept }, eyes) => (percept.flame ? ofFlame(percept.flame, eyes) : null),
 })

@@ -14,8 +14,11 @@ export const gasColour = defineChannel({
   plain: true,
   read: ({ gas }) => (gas && gas.colour.family !== 'colourless' ? { value: gas.colour.family } : null),
   say: (written) => message('seen.gas.colour', { word: word(written) }),
+  there: ({ percept }) => percept.gases.length > 0,
   compare: ({ percept }, eyes) => {
     const coloured = percept.gases.find((g) => g.colour.family !== 'colourless') ?? percept.gases[0]
-    return coloured ? ofColour(coloured.colour, eyes) : table({ colourless: 0.9 }, 0.01)
+    if (!coloured) return table({ colourless: 0.3 }, 0.01)
+    // Nobody calls a gas white that has no colour, as a liquid may be called.
+    return coloured.colour.family === 'colourless' ? table({ colourless: 0.92 }, 0.01) : ofColour(coloured.colour, eyes)
   },
 })

@@ -1,6 +1,6 @@
 import { AMOUNTS } from '../vocabulary'
 import { defineChannel, word } from './define'
-import { ofAmount, ofMass, ofNothing } from './errors/precipitate'
+import { hasSolid, ofAmount, ofMass, ofNothing } from './errors/precipitate'
 
 export const precipitateAmount = defineChannel({
   id: 'precipitate.amount',
@@ -10,6 +10,7 @@ export const precipitateAmount = defineChannel({
   evidence: 'liquid',
   read: ({ precipitate }) => precipitate && { value: precipitate.amount },
   say: word,
+  there: hasSolid,
   compare: ({ percept, bulk }, _, knowing) =>
     bulk && knowing === 'nearly' ? ofMass(bulk) : percept.deposit ? ofAmount(percept.deposit.amount) : ofNothing(percept, AMOUNTS),
 })

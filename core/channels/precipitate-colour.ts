@@ -1,7 +1,7 @@
 import { FAMILIES } from '../vocabulary'
 import { colourRead, defineChannel, word } from './define'
 import { ofColour } from './errors/colour'
-import { ofNothing } from './errors/precipitate'
+import { hasSolid, ofNothing } from './errors/precipitate'
 
 export const precipitateColour = defineChannel({
   id: 'precipitate.colour',
@@ -13,6 +13,7 @@ export const precipitateColour = defineChannel({
   plain: true,
   read: ({ precipitate }) => precipitate && colourRead(precipitate.colour),
   say: word,
+  there: hasSolid,
   compare: ({ percept, bulk }, eyes, knowing) => {
     const deposit = percept.deposit ?? (knowing === 'nearly' ? bulk : null)
     return deposit ? ofColour(deposit.colour, eyes) : ofNothing(percept, FAMILIES)

@@ -1,4 +1,4 @@
-import { dissolvedSince } from '../perception'
+import { dissolvedSince, type Percept } from '../perception'
 import { defineChannel, YES } from './define'
 import { sayDissolving } from './dissolving'
 import { table } from './errors/words'
@@ -9,6 +9,10 @@ const CALLED = {
   partly: { yes: 0.3, partly: 0.55, no: 0.15 },
   no: { yes: 0.02, partly: 0.08, no: 0.9 },
 } as const
+/** The same where what was there is gone, and something else lies there now. */
+const ANOTHER = { yes: 0.5, partly: 0.15, no: 0.35 }
+const isAnother = ({ precipitates }: Percept, before: Percept | null): boolean =>
+  before !== null && before.precipitates.every(({ species }) => !precipitates.some((p) => p.species === species))
 
 export const precipitateDissolves = defineChannel({
   id: 'precipitate.dissolves',
@@ -21,6 +25,6 @@ export const precipitateDissolves = defineChannel({
   say: sayDissolving,
   compare: ({ percept, before }) => {
     const state = dissolvedSince(percept, before)
-    return state && table(CALLED[state], 0.01)
+    return state && table(state === 'no' && isAnother(percept, before) ? ANOTHER : CALLED[state], 0.01)
   },
 })

@@ -1,6 +1,6 @@
 import { HABITS } from '../vocabulary'
 import { defineChannel, word } from './define'
-import { ofHabit, ofHabits, ofNothing } from './errors/precipitate'
+import { hasSolid, ofHabit, ofHabits, ofNothing } from './errors/precipitate'
 
 export const precipitateHabit = defineChannel({
   id: 'precipitate.habit',
@@ -10,6 +10,7 @@ export const precipitateHabit = defineChannel({
   evidence: 'liquid',
   read: ({ precipitate }) => precipitate && { value: precipitate.habit },
   say: word,
+  there: hasSolid,
   compare: ({ percept, bulk }, _, knowing) =>
     bulk && knowing === 'nearly' ? ofHabits(bulk) : percept.deposit ? ofHabit(percept.deposit.habit) : ofNothing(percept, HABITS),
 })

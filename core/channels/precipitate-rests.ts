@@ -1,6 +1,6 @@
 import { RESTS } from '../vocabulary'
 import { defineChannel, phrase } from './define'
-import { ofNothing } from './errors/precipitate'
+import { hasSolid, ofNothing } from './errors/precipitate'
 import { table } from './errors/words'
 
 export const precipitateRests = defineChannel({
@@ -10,5 +10,6 @@ export const precipitateRests = defineChannel({
   of: 'precipitate',
   evidence: 'liquid',
   say: phrase('seen.rests'),
+  there: hasSolid,
   compare: ({ percept }) => (percept.deposit ? table({ [percept.deposit.rests]: 0.7 }, 0.1) : ofNothing(percept, RESTS)),
 })

@@ -198,12 +198,22 @@ export class Clause {
     const alone = this.has('lasts') && (this.has('colour') || this.before === 'flame')
     if (!this.has('flame') && !this.has('sooty') && !alone) return false
     this.subject = 'flame'
-    const colour = this.lastColour()?.colour ?? (this.nothing || this.denied ? 'colourless' : undefined)
+    const colour = this.flameColour() ?? (this.nothing || this.denied ? { colour: 'colourless' } : undefined)
     if (this.has('sooty')) this.say('flame.sooty', 'yes', this.denied)
     // "not green" denies the green alone; a flame without colour is "no colour".
-    if (colour !== undefined && !(this.denied && this.has('sooty'))) this.say('flame.colour', colour, this.denied && colour !== 'colourless', {})
+    if (colour && !(this.denied && this.has('sooty')))
+      this.say('flame.colour', colour.colour, this.denied && colour.colour !== 'colourless', { degree: colour.shade })
     for (const lasts of this.values('lasts')) this.say('flame.lasts', lasts)
     return this.observations.length > 0
+  }
+
+  /** A flame's colour with the shade that flames are told by: brick red is calcium's, crimson strontium's and lithium's; how strong a yellow is tells whose it is. */
+  private flameColour(): Shaded | undefined {
+    const last = this.lastColour()
+    if (last?.colour === 'red' && this.list.some((t) => /^brick[ -]red$/i.test(t.text))) return { colour: 'red', shade: 'brick' }
+    if (last?.colour === 'red' && this.list.some((t) => /^(crimson|carmine)$/i.test(t.text))) return { colour: 'red', shade: 'crimson' }
+    if (last?.colour === 'yellow' && this.list.some((t) => /^golden\b/i.test(t.text))) return { colour: 'yellow', shade: 'golden' }
+    return last && { colour: last.colour, ...(last.colour === 'yellow' && last.shade === 'deep' ? { shade: 'deep' } : {}) }
   }
 
   private limeWater(): boolean {

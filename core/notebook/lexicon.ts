@@ -350,7 +350,22 @@ for (const [value, ...spellings] of [
   ['ammonium chloride', 'nh4cl', 'ammonium chloride'],
 ] as const)
   define({ is: 'reagent', value }, ...spellings)
-define({ is: 'gas' }, 'gas', 'fumes', 'fume', 'vapour', 'vapours', 'vapor', 'vapors', 'gas evolved', 'gas given off', 'gas comes off')
+define(
+  { is: 'gas' },
+  'gas',
+  'fumes',
+  'misty fumes',
+  'steamy fumes',
+  'fuming',
+  'fume',
+  'vapour',
+  'vapours',
+  'vapor',
+  'vapors',
+  'gas evolved',
+  'gas given off',
+  'gas comes off',
+)
 define({ is: 'gas', value: 'NH3' }, 'ammonia gas', 'nh3 gas', 'ammonia evolved', 'nh3 evolved', 'nh3 given off', 'ammonia given off')
 define({ is: 'vigour', value: 'slight' }, 'slow bubbles', 'few bubbles', 'a few bubbles', 'slow fizz', 'slow effervescence')
 define({ is: 'vigour', value: 'brisk' }, 'brisk', 'briskly', 'rapid', 'rapidly')
@@ -472,7 +487,17 @@ define(
 define({ is: 'sooty' }, 'sooty', 'smoky', 'sooty flame', 'smoky flame', 'soot', 'black smoke')
 define({ is: 'lasts', value: 'flash' }, 'flash', 'flashes', 'flashing')
 define({ is: 'lasts', value: 'brief' }, 'brief', 'briefly', 'short', 'fleeting', 'transient')
-define({ is: 'lasts', value: 'steady' }, 'steady', 'lasting', 'persistent', 'long lasting')
+define(
+  { is: 'lasts', value: 'steady' },
+  'steady',
+  'lasting',
+  'lasts',
+  'persistent',
+  'persisting',
+  'long lasting',
+  'masks everything',
+  'masks all else',
+)
 define({ is: 'lime' }, 'lime water', 'limewater', 'lw', 'lime')
 define(
   { is: 'splint', value: 'goes-out' },
@@ -596,7 +621,19 @@ define(
   'thick liquid',
   'oil',
 )
-define({ is: 'form', value: 'moist' }, 'moist', 'deliquesces', 'deliquescent', 'deliquesced', 'sticky', 'turns wet', 'runs wet')
+define(
+  { is: 'form', value: 'moist' },
+  'moist',
+  'wet',
+  'goes wet',
+  'gets wet',
+  'deliquesces',
+  'deliquescent',
+  'deliquesced',
+  'sticky',
+  'turns wet',
+  'runs wet',
+)
 define({ is: 'form', value: 'bloom' }, 'bloom', 'white bloom', 'effloresces', 'efflorescent', 'effloresced', 'weathered')
 define(
   { is: 'nothing' },
@@ -660,6 +697,7 @@ define(
   '->',
   '→',
   'turns',
+  'going',
   'to',
   'turned',
   'becomes',
@@ -786,6 +824,7 @@ define(
   'completely',
   'totally',
   'readily',
+  'freely',
   'easily',
   'quickly',
   'all',
@@ -836,7 +875,7 @@ define({ is: 'says', value: 'precipitate.dissolves=no' }, 'immiscible', 'does no
 define({ is: 'says', value: 'precipitate.dissolves=yes' }, 'miscible', 'one layer', 'single layer', 'homogeneous', 'mixes')
 define({ is: 'colour', value: 'violet' }, 'magenta', 'fuchsia')
 define({ is: 'says', value: 'residue.cold=colourless' }, 'no residue', 'nothing left', 'no residue left')
-define({ is: 'residue' }, 'residue', 'resd', 'what is left', 'left behind', 'residue left')
+define({ is: 'residue' }, 'residue', 'resd', 'mass', 'incrustation', 'encrustation', 'what is left', 'left behind', 'residue left')
 define({ is: 'sublimate' }, 'sublimate', 'subl', 'sublimes', 'ring of sublimate')
 define({ is: 'bead' }, 'bead', 'borax bead', 'microcosmic bead')
 define({ is: 'ring' }, 'ring', 'ring at junction', 'ring at the junction', 'ring at interface', 'ring at the interface')

@@ -27,7 +27,7 @@ describe('bench shorthand', () => {
     ['wh ppt ?', ['precipitate.present=yes unsure', 'precipitate.colour=white unsure']],
     ['nc', ['change=no']],
     ['lilac flame, brief', ['flame.colour=violet', 'flame.lasts=brief']],
-    ['golden yellow flame steady', ['flame.colour=yellow', 'flame.lasts=steady']],
+    ['golden yellow flame steady', ['flame.colour=yellow/golden', 'flame.lasts=steady']],
     ['lime water milky', ['lime-water=milky']],
     ['lw no change', ['lime-water=clear']],
     ['splint goes out', ['splint=goes-out']],

@@ -11,6 +11,8 @@ export interface FlamePercept {
   readonly sooty: boolean
   /** Seen through a spectroscope: its lines apart, not its colour. */
   readonly spread?: boolean
+  /** Seen through a cobalt glass. */
+  readonly glass?: boolean
 }
 
 const SODIUM = COMPONENT_INDEX.get('Na^+') ?? -1
@@ -100,7 +102,8 @@ export function flameOf(vessel: Vessel, step: Extract<Step, { do: 'flame' }>): F
   }
 }
 
-const apart = ({ through }: Extract<Step, { do: 'flame' }>): { spread?: true } => (through === 'spectroscope' ? { spread: true } : {})
+const apart = ({ through }: Extract<Step, { do: 'flame' }>): { spread?: true; glass?: true } =>
+  through === 'spectroscope' ? { spread: true } : through === 'cobalt-glass' ? { glass: true } : {}
 
 /** Hydrogen, ammonium and the anions are no metals; ammonium burns without colour and hides nothing. */
 const METALS = new Set(

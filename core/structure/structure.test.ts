@@ -10,6 +10,7 @@ import {
   structureOf,
   takeCompounds,
   UnreadStructure,
+  USUAL_COMPOUNDS,
   dissolvesOff,
   waterSolubilityOf,
 } from './index'
@@ -231,4 +232,8 @@ describe('properties', () => {
   test.each(['Nc1ccccc1', '[O-][N+](=O)c1ccccc1', 'Clc1ccccc1', 'CCCCBr'])('%s may be', (smiles) => {
     expect(notFusable(perceive(smiles))).toBeNull()
   })
+})
+
+test('every usual compound is one of the library', () => {
+  for (const name of USUAL_COMPOUNDS) expect([name, COMPOUNDS.some((c) => c.name === name)]).toEqual([name, true])
 })

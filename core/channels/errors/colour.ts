@@ -31,13 +31,17 @@ function colourShares(colour: Colour, eyes: Eyes, confusedAt: number): ReadonlyM
 }
 
 const WATER = labOfHex('#ffffff')
+/** Who calls what is white by a colour says that it is pale: how much seldomer by the colour alone. */
+const COLOURED_OUTRIGHT = 0.35
+const BARE: ReadonlySet<string> = new Set(['white', 'colourless', 'grey'])
 
 export const ofColour = (colour: Colour, eyes: Eyes, alike: readonly Family[] = []): Share => {
   const shares = colourShares(colour, eyes, CONFUSED_AT)
-  return (value) => {
+  return (value, degree) => {
     const family = FAMILIES.find((f) => f === value)
     if (!family) return 1 / FAMILIES.length
-    const own = shares.get(family) ?? 0
+    const outright = BARE.has(colour.family) && !BARE.has(family) && degree !== 'pale' ? COLOURED_OUTRIGHT : 1
+    const own = (shares.get(family) ?? 0) * outright
     // Words that mean the same thing to many (a colourless crystal, a white one) share what they have.
     return alike.includes(family) ? alike.reduce((sum, f) => sum + (shares.get(f) ?? 0), 0) / alike.length : own
   }

@@ -2,6 +2,10 @@ import { AMOUNT_STEPS, type Bulk, type Percept } from '../../perception'
 import { AMOUNTS, type Amount } from '../../vocabulary'
 import { table, type Share } from './words'
 
+/** Whether a solid lies in the liquid, seen or by a hair not. */
+export const hasSolid = ({ percept, bulk }: { readonly percept: Percept; readonly bulk?: Bulk | null }): boolean =>
+  percept.deposit !== null || bulk != null
+
 /** What a precipitate is called, and whether it is noticed: by its name, or by how much there is of it. */
 
 /** How often a precipitate of each amount is noticed; and how often one is "seen" where there is none. */

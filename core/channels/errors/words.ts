@@ -1,5 +1,5 @@
-/** How likely each word is. */
-export type Share = (value: string) => number
+/** How likely each word is, with the shade it was written with where that tells. */
+export type Share = (value: string, degree?: string) => number
 
 /** Shares of some words, and of every other. */
 export const table =

@@ -17,6 +17,7 @@ const PLAIN = {
   heat: 'none',
 }
 const seeing = (what: object): Expectation => ({ percept: { ...PLAIN, ...what }, before: null }) as unknown as Expectation
+const COLOURLESS = { name: 'colourless', family: 'colourless', hex: '#ffffff' }
 const precipitate = (amount: Amount, hex = '#f8f8f6'): Expectation =>
   seeing({ deposit: { colour: colourOfHex(hex), habit: 'curdy', amount, rests: 'settled' } })
 const wrote = (channel: string, value: string, more: object = {}): Observation => observationSchema.parse({ channel, value, ...more })
@@ -179,11 +180,45 @@ describe('what is seen is written so, or as its neighbour', () => {
             Math.min(...COLOUR_NAMES.filter(({ family }) => family === word).map((a) => colourDifference(labOfHex(colour.hex), labOfHex(a.hex))))
           const [near, further] = far(one) <= far(other) ? [one, other] : [other, one]
           const seen = seeing({ deposit: { colour, habit: 'curdy', amount: 'heavy', rests: 'settled' } })
-          expect(of('precipitate.colour', near, seen)).toBeGreaterThanOrEqual(of('precipitate.colour', further, seen) - 1e-12)
+          // Of what is as good as white a colour is called pale.
+          const more = { degree: 'pale' }
+          expect(of('precipitate.colour', near, seen, more)).toBeGreaterThanOrEqual(of('precipitate.colour', further, seen, more) - 1e-12)
         },
       ),
       { numRuns: 300, seed: 5 },
     )
+  })
+  test('white is called pale yellow oftener than yellow, and yellow by no shade less often', () => {
+    const [white, yellow] = ['#f8f8f6', '#f0d235'].map((hex) =>
+      seeing({ deposit: { colour: colourOfHex(hex), habit: 'curdy', amount: 'heavy', rests: 'settled' } }),
+    )
+    if (!white || !yellow) throw new Error('no colour')
+    const share = (seen: Expectation): number =>
+      of('residue.cold', 'yellow', { percept: { ...seen.percept, residue: { cold: seen.percept.deposit?.colour } } } as never)
+    const shaded = (seen: Expectation): number =>
+      of('residue.cold', 'yellow', { percept: { ...seen.percept, residue: { cold: seen.percept.deposit?.colour } } } as never, { degree: 'pale' })
+    expect(shaded(white)).toBeGreaterThan(2 * share(white))
+    expect(share(yellow)).toBe(shaded(yellow))
+  })
+  test('a strong yellow flame that lasts is sodium, brick red is calcium, crimson strontium', () => {
+    const flame = (hex: string, lasts = 'steady'): Expectation =>
+      seeing({ flame: { colour: hex === '' ? COLOURLESS : colourOfHex(hex), lines: [], lasts, sooty: false } })
+    const [none, amber, crimson] = [flame('', 'brief'), flame('#e8762a'), flame('#c8262a')]
+    const called = (seen: Expectation, value: string, degree: string): number => of('flame.colour', value, seen, { degree })
+    expect(of('flame.colour', 'yellow', none)).toBeGreaterThan(2 * called(none, 'yellow', 'golden'))
+    expect(called(amber, 'red', 'brick')).toBeGreaterThan(4 * called(crimson, 'red', 'brick'))
+    expect(called(crimson, 'red', 'crimson')).toBeGreaterThan(4 * called(amber, 'red', 'crimson'))
+  })
+  test('a gas that is described where none comes was imagined: no word is likelier than where one does', () => {
+    const gas = (vigour: string): Expectation => seeing({ gases: [{ species: 'CO2', vigour, colour: COLOURLESS, smell: null }] })
+    for (const vigour of ['slight', 'brisk', 'violent'] as const)
+      expect(of('gas.vigour', vigour, gas(vigour))).toBeGreaterThan(3 * of('gas.vigour', vigour, seeing({})))
+    expect(of('gas.colour', 'colourless', gas('brisk'))).toBeGreaterThan(2 * of('gas.colour', 'colourless', seeing({})))
+  })
+  test('"no blue" denies a blue precipitate as well as a blue liquid', () => {
+    const blue = seeing({ deposit: { colour: colourOfHex('#1f3fa0'), habit: 'powdery', amount: 'heavy', rests: 'suspended' } })
+    const denied = { negated: true }
+    expect(of('solution.colour', 'blue', seeing({}), denied)).toBeGreaterThan(2 * of('solution.colour', 'blue', blue, denied))
   })
   test('an amount is taken for its neighbour sooner than for the one beyond', () => {
     for (const amount of AMOUNTS) {

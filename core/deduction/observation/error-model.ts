@@ -28,14 +28,31 @@ function shadeShare({ channel, degree }: Observation, { percept }: Expectation):
   return SHADE_SHARE[Math.abs(written - SHADES.indexOf(degreeOf(colour.name) ?? ''))] ?? 0.06
 }
 
+/** How likely what is denied would be written of something else that the denial speaks of. */
+function alsoDenied({ channel, value }: Observation, expectation: Expectation | null, eyes: Eyes, knowing: Knowing): number {
+  const other = CHANNEL_BY_ID.get(CHANNEL_BY_ID.get(channel)?.deniesToo ?? '')
+  if (!expectation || other?.there?.(expectation) !== true) return 0
+  return other.compare?.(expectation, eyes, knowing)?.(value) ?? 0
+}
+
 /** Probability of one observation given one percept, by eyes of some kind; `knowing`: how well it is known how much there is of everything. */
 export function likelihoodAt(observation: Observation, expectation: Expectation | null, eyes: Eyes = 'usual', knowing: Knowing = 'amounts'): number {
   const chance = CHANCE[observation.certainty]
   const flat = neutral(observation.channel)
   const share = expectation && CHANNEL_BY_ID.get(observation.channel)?.compare?.(expectation, eyes, knowing)
-  const fitting = share ? share(observation.value) : flat
+  const fitting = Math.max(
+    share ? share(observation.value, observation.degree) : flat,
+    observation.negated ? alsoDenied(observation, expectation, eyes, knowing) : 0,
+  )
   const p = Math.min(1, fitting * (expectation ? shadeShare(observation, expectation) : 1))
   return (1 - chance) * (observation.negated ? 1 - p : p) + chance * (observation.negated ? 1 - flat : flat)
+}
+
+/** Whether a percept says anything of an observation at all: of what is described, where it is there. */
+function isToldAt({ channel, negated }: Observation, expectation: Expectation | null, knowing: Knowing): boolean {
+  const { compare, there } = CHANNEL_BY_ID.get(channel) ?? {}
+  if (expectation === null || (compare?.(expectation, 'usual', knowing) ?? null) === null) return false
+  return negated || there === undefined || there(expectation)
 }
 
 /** Probability of an observation by somebody, or of something, that nothing is known about. */
@@ -65,6 +82,9 @@ export function togetherInOneTest(rows: readonly Float64Array[], otherwise?: num
   return without
 }
 
+/** How often a colour that gave way to another was there between two looks only, and how likely any one then is. */
+const IN_PASSING = 0.3
+const A_COLOUR = 0.2
 /** How often looks that are not named are written of one after another. */
 const IN_ORDER = 0.8
 
@@ -87,11 +107,15 @@ const isOfNothing = ({ channel, value, negated }: Observation): boolean =>
 /** How likely what is written of a look is with a hypothesis. */
 type Telling = (step: TraceStep) => number
 
+/** How often a test of which nothing came is ended at the first look at which it may be. */
+const ENDED_AT_ONCE = 0.8
 /** That nothing was seen is said of all the looks up to the one after which nobody went on: any that a test may be ended at. */
 function ofNothing(traced: TraceObservation, looks: readonly TraceStep[], telling: Telling): number {
-  const ends = endsOf(traced, looks)
+  const [first = 0, ...later] = endsOf(traced, looks)
   const least = looks.map(telling).map((p, k, all) => Math.min(p, ...all.slice(0, k)))
-  return ends.reduce((sum, place) => sum + (least[place] ?? 0), 0) / ends.length
+  const at = (place: number): number => least[place] ?? 0
+  if (later.length === 0) return at(first)
+  return ENDED_AT_ONCE * at(first) + ((1 - ENDED_AT_ONCE) * later.reduce((sum, place) => sum + at(place), 0)) / later.length
 }
 
 /**
@@ -104,8 +128,12 @@ export function likelihoodOf(
   expect: (step: TraceStep) => Expectation | null,
   knowing: Knowing = 'amounts',
 ): number {
-  const telling: Telling = (step) => likelihoodAt(traced.observation, expect(step), traced.eyes, knowing)
-  return looks.length > 1 && isOfNothing(traced.observation) ? ofNothing(traced, looks, telling) : Math.max(...looks.map(telling))
+  const { observation, eyes } = traced
+  const telling: Telling = (step) => likelihoodAt(observation, expect(step), eyes, knowing)
+  // A look of which nothing can be said ("dissolves", or "curdy", where nothing had come down) is not the one that was written of, while there is another.
+  const told = looks.length > 1 ? looks.filter((step) => isToldAt(observation, expect(step), knowing)) : looks
+  const spoken = told.length > 0 ? told : looks
+  return spoken.length > 1 && isOfNothing(observation) ? ofNothing(traced, spoken, telling) : Math.max(...spoken.map(telling))
 }
 
 /**
@@ -117,5 +145,6 @@ export function likelihood(traced: TraceObservation, expect: (step: TraceStep) =
   if (looks.length === 0) return neutral(traced.observation.channel)
   const anywhere = likelihoodOf(traced, looks, expect, knowing)
   const { likely = [] } = traced
-  return likely.length > 0 ? IN_ORDER * likelihoodOf(traced, likely, expect, knowing) + (1 - IN_ORDER) * anywhere : anywhere
+  const p = likely.length > 0 ? IN_ORDER * likelihoodOf(traced, likely, expect, knowing) + (1 - IN_ORDER) * anywhere : anywhere
+  return traced.isPassing ? (1 - IN_PASSING) * p + IN_PASSING * A_COLOUR : p
 }

@@ -4,6 +4,7 @@ import { SAMPLE, vesselOf, type Step } from '../../tube'
 import type { Eyes } from '../../vocabulary'
 import { everyTest } from '../../schemes'
 import { Course, type Recipe } from '../simulation/recipe'
+import { asSaid } from './as-said'
 import { isShownIn } from './shown-in'
 
 /** A step of the notebook, with what led up to it in its vessel. */
@@ -26,9 +27,25 @@ export interface TraceObservation {
   readonly steps: readonly TraceStep[]
   /** Of what names no look: the steps it most likely speaks of, as people write of one look after another. */
   readonly likely?: readonly TraceStep[]
+  /** Whether something else was written of the same thing, of the same look, later: it may have been seen in passing, between two looks. */
+  readonly isPassing?: boolean
   /** The eyes that saw it; the usual ones, unless given. */
   readonly eyes?: Eyes
 }
+
+const passing = (traced: TraceObservation, later: readonly TraceObservation[]): boolean =>
+  PASSING.has(traced.observation.channel) &&
+  !traced.observation.negated &&
+  later.some(
+    ({ observation: { channel, value, negated, step }, steps: [first] }) =>
+      channel === traced.observation.channel &&
+      !negated &&
+      value !== traced.observation.value &&
+      step === traced.observation.step &&
+      first !== undefined &&
+      first.entry === traced.steps[0]?.entry,
+  )
+const PASSING: ReadonlySet<string> = new Set(['precipitate.colour', 'solution.colour'])
 
 export interface Trace {
   readonly steps: readonly TraceStep[]
@@ -76,8 +93,9 @@ interface Reading {
 }
 /** Takes up what is written next: what is said of a thing a second time, or in comparison with what was said before, is of a later look. */
 function readOn(reading: Reading, observation: TraceObservation): void {
-  const { channel } = observation.observation
-  const isLater = reading.said.has(channel) || (COMPARING.has(channel) && reading.said.size > 0)
+  const { channel, value } = observation.observation
+  // That it does not dissolve is often said in passing: nothing need have been done between.
+  const isLater = reading.said.has(channel) || (COMPARING.has(channel) && value !== 'no' && reading.said.size > 0)
   if (isLater) {
     reading.turn++
     reading.said.clear()
@@ -149,11 +167,12 @@ export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: 
             ? own.filter((s) => s.vessel === vessel)
             : // On a wire, a spatula or in a capillary nothing is done in the tube that the row is named after.
               (latest.get(vessel) ?? named ?? [])
-      const { channel, value, negated, degree, after, step } = entry.saw
+      const said = asSaid(entry.saw, about)
+      const { channel, value, negated, degree, after, step } = said
       const sight = JSON.stringify([about[0]?.entry, vessel, step, channel, value, negated, degree, after])
       if (about.length > 0 && sights.has(sight)) return
       sights.add(sight)
-      const observation: TraceObservation = { entry: entry.id, observation: entry.saw, steps: about, eyes: notebook.case?.colourVision ?? 'usual' }
+      const observation: TraceObservation = { entry: entry.id, observation: said, steps: about, eyes: notebook.case?.colourVision ?? 'usual' }
       observations.push(observation)
       const work = about[0]?.entry
       if (work === undefined || entry.saw.step !== undefined || entry.saw.after !== undefined) return
@@ -163,5 +182,6 @@ export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: 
     }
   })
   const ordered = new Map([...readings.values()].flatMap(inOrderOf).map((o) => [o.entry, o]))
-  return { steps, observations: observations.map((o) => ordered.get(o.entry) ?? o), tests, volumes }
+  const told = observations.map((o) => ordered.get(o.entry) ?? o)
+  return { steps, observations: told.map((o, k) => (passing(o, told.slice(k + 1)) ? { ...o, isPassing: true } : o)), tests, volumes }
 }

@@ -1,30 +1,17 @@
 import type { Expectation } from '../../channels'
 import { iterationsSoFar } from '../../equilibrium'
 import { once, Runner, type Bulk, type Percept, type Sight, type Told } from '../../perception'
-import { ionsWith, SALTS, type Salt } from '../../species'
+import type { Salt } from '../../species'
 import type { Structure } from '../../structure'
 import { vesselOf, type Conditions, type Step, type Vessel } from '../../tube'
 import { groundOf, hangsOnSalts } from '../inference/mixture/ground-salts'
-import type { Content, Hypothesis } from './content'
+import type { Content } from './content'
 import { textOf, type Recipe } from './recipe'
 
 export type { Content, Hypothesis } from './content'
 
 /** Ions the standings speak of; hydrogen of acid salts is told by formula only. */
 export const ionsOf = (salt: Salt): ReadonlySet<string> => new Set(Object.keys(salt.data.ions).filter((ion) => ion !== 'H^+' && ion !== 'OH^-'))
-
-const SELDOM: ReadonlySet<string> = new Set(ionsWith('seldom-given-out'))
-/** How much less often a jar with such an ion is given out; judged. */
-const SELDOM_SHARE = 0.2
-/** How often a jar holds these ions, beside the usual. */
-export const shareOf = (ions: Iterable<string>): number => [...ions].reduce((share, ion) => (SELDOM.has(ion) ? share * SELDOM_SHARE : share), 1)
-
-/** Every bench salt, equally likely, but for what is seldom given out. */
-export function singleSalts(): readonly Hypothesis[] {
-  const all = SALTS.map((content) => ({ content, ions: ionsOf(content) }))
-  const sum = all.reduce((total, { ions }) => total + shareOf(ions), 0)
-  return all.map((one) => ({ ...one, prior: shareOf(one.ions) / sum }))
-}
 
 /** Iterations of the equilibrium that a step takes in the mean over the tests of a mixture: most take none or a few, concentrated acid a hundred. */
 const ITERATIONS_A_STEP = 12

@@ -29,6 +29,8 @@ export type IonTrait =
   | 'oxidising-waste'
   /** Hardly ever given out to be found: poisonous, or of little use. */
   | 'seldom-given-out'
+  /** Given out to be found less often than most, since fewer schemes have a test of it. */
+  | 'less-often-given-out'
   | 'chromium-vi'
   /** Colours a bead of borax. */
   | 'colours-bead'

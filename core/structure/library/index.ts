@@ -3,6 +3,7 @@ import type { Compound } from './define'
 import { amines, halides, nitroCompounds, sulfurCompounds } from './nitrogen'
 import { alcohols, carbohydrates, carbonyls, ethers, hydrocarbons, phenols } from './oxygen'
 
+export { isUsualCompound, USUAL_COMPOUNDS } from './usual'
 export { HAZARDS, ROOM_C, type Compound, type Hazard } from './define'
 
 /** The teaching compounds that are looked among for a name; a new one is one row in its family's file. */

@@ -22,7 +22,7 @@ export const amines = compounds('crc', [
   ['2-methylpyridine', 'Cc1ccccn1', null, 129, 'FX', { smell: 'fishy' }],
   ['quinoline', 'c1ccc2ncccc2c1', null, 237, 'XK', { smell: 'aromatic' }],
   ['8-hydroxyquinoline', 'Oc1cccc2cccnc12', 73, 267, 'X'],
-  ['aniline', 'Nc1ccccc1', null, 184, 'TK', { smell: 'aromatic' }],
+  ['aniline', 'Nc1ccccc1', null, 184, 'TK', { smell: 'fishy', colour: 'pale brown' }],
   ['2-methylaniline', 'Cc1ccccc1N', null, 200, 'TK', { smell: 'aromatic' }],
   ['3-methylaniline', 'Cc1cccc(N)c1', null, 203, 'T', { smell: 'aromatic' }],
   ['4-methylaniline', 'Cc1ccc(N)cc1', 44, 200, 'TK', { smell: 'aromatic' }],

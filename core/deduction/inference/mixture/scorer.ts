@@ -1,6 +1,7 @@
 import type { Content, Simulations } from '../../simulation/simulations'
 import type { Group } from '../../observation/tests-written'
 import { ACID, carriersOf, CATIONS, DRY, isAnion, massOf, mixtureOf, PARTS, type AmountClass, type Carriers, type Parts } from './parts'
+import { shareOfIon } from '../beforehand'
 import type { Sensitivities } from './sensitivity'
 import { rowsOf, shortfallOf, sum } from './rows'
 import { swaps, type Move } from './moves'
@@ -33,6 +34,7 @@ const tooMany = (parts: Parts, { maxCations = Infinity, maxAnions = Infinity }: 
 
 /** Odds of a part before any test: a mixture holds a few of each kind. */
 const ODDS = { cation: 0.14, anion: 0.11, acid: 1 } as const
+const oddsOf = (part: string): number => (part === ACID ? ODDS.acid : (isAnion(part) ? ODDS.anion : ODDS.cation) * shareOfIon(part))
 /** How often there is so much of it, beside the commonest. */
 const AMOUNTS: Readonly<Record<AmountClass, number>> = {
   faint: 0.2,
@@ -68,15 +70,10 @@ function apart(parts: Parts): number {
 const priorOf = (parts: Parts, known: Known): number =>
   -APART * apart(parts) -
   TOO_MANY * tooMany(parts, known) +
-  [...parts]
-    .filter(([part]) => part !== DRY)
-    .reduce(
-      (sum, [part, amount]) => sum + Math.log(part === ACID ? ODDS.acid : isAnion(part) ? ODDS.anion : ODDS.cation) + Math.log(AMOUNTS[amount]),
-      0,
-    )
+  [...parts].filter(([part]) => part !== DRY).reduce((sum, [part, amount]) => sum + Math.log(oddsOf(part)) + Math.log(AMOUNTS[amount]), 0)
 /** Probability of a part before any test. */
 export const beforehand = (part: string): number => {
-  const odds = part === ACID ? ODDS.acid : isAnion(part) ? ODDS.anion : ODDS.cation
+  const odds = oddsOf(part)
   return odds / (1 + odds)
 }
 

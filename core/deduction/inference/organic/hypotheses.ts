@@ -5,6 +5,7 @@ import {
   compoundOf,
   FUSION_ELEMENTS,
   groupOf,
+  isUsualCompound,
   NAMED_GROUPS,
   structureOf,
   takeCompounds,
@@ -19,12 +20,14 @@ import type { Recipe } from '../../simulation/recipe'
 /** What an organic unknown may be: each compound of the library, a compound like it that is in none, and what the elements alone say. */
 
 /** How the prior is shared: listed compounds, unlisted ones like them, what is put together of groups, and sets of elements of which nothing else is known. */
-const LISTED = 0.3
-const LIKE = 0.08
-export const BY_GROUPS = 0.3
+const LISTED = 0.5
+const LIKE = 0.06
+export const BY_GROUPS = 0.2
 const UNLIKE = 0.05
 /** The same of what is like a listed compound in all but its body. */
-export const EMBODIED = 0.27
+export const EMBODIED = 0.19
+/** How much oftener a compound that courses give out is met than another of the library. */
+const USUAL_SHARE = 4
 
 /** What every compound that is in no library is called. */
 export const UNLISTED = 'not in the library'
@@ -100,12 +103,16 @@ export function ownUnknowns(compounds: readonly OwnCompound[]): readonly Hypothe
   }))
 }
 
+const shareOf = (compound: Compound): number => (isUsualCompound(compound) ? USUAL_SHARE : 1)
+
 function fromLibrary(): Hypothesis[] {
-  return COMPOUNDS.flatMap(({ smiles, name }) => {
+  const all = COMPOUNDS.reduce((sum, compound) => sum + shareOf(compound), 0)
+  return COMPOUNDS.flatMap((compound) => {
+    const { smiles, name } = compound
     const ions = partsOf(structureOf(smiles))
     const content = contentOf(smiles, name)
     return [
-      { content, ions, prior: LISTED / COMPOUNDS.length, unlisted: false },
+      { content, ions, prior: (LISTED * shareOf(compound)) / all, unlisted: false },
       { content: { ...content, label: UNLISTED }, ions, prior: LIKE / COMPOUNDS.length, unlisted: true },
     ]
   })

@@ -1,19 +1,21 @@
 import { FORMED_SALTS, findSalt } from '../../../species'
 import { groupsOf, type Group } from '../../observation/tests-written'
 import type { Trace } from '../../observation/trace'
-import { ionsOf, shareOf, singleSalts, type Hypothesis, type Simulations } from '../../simulation/simulations'
+import { ionsOf, type Hypothesis, type Simulations } from '../../simulation/simulations'
+import { shareOfFormed, singleSalts } from '../beforehand'
 import type { Weighing } from '../standings'
 import { asWeighing, logsOf, sumOver, type Column } from './columns'
 import { spokenOf, type Reach } from './reach'
 import { staysDissolved } from './solubility'
 
 /** How often a jar of one salt holds one that is not among those of the bench. */
-const UNLISTED = 0.1
+const UNLISTED = 0.2
 const LISTED: readonly Hypothesis[] = singleSalts().map((h) => ({ ...h, prior: h.prior * (1 - UNLISTED) }))
+const ALL_FORMED = FORMED_SALTS.reduce((sum, salt) => sum + shareOfFormed(salt), 0)
 const FORMED: readonly Hypothesis[] = FORMED_SALTS.map((salt) => ({
   content: salt,
   ions: ionsOf(salt),
-  prior: (UNLISTED * shareOf(ionsOf(salt))) / FORMED_SALTS.length,
+  prior: (UNLISTED * shareOfFormed(salt)) / ALL_FORMED,
   formed: true,
 }))
 

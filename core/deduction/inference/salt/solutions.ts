@@ -1,7 +1,8 @@
-import { FORMED_SALTS, isListed, parseFormula, SALTS, type Salt } from '../../../species'
+import { FORMED_SALTS, ionsWith, isListed, parseFormula, SALTS, type Salt } from '../../../species'
 import { groupsOf, type Group } from '../../observation/tests-written'
 import type { Trace } from '../../observation/trace'
-import { ionsOf, shareOf, type Content, type Hypothesis, type Simulations } from '../../simulation/simulations'
+import { ionsOf, type Content, type Hypothesis, type Simulations } from '../../simulation/simulations'
+import { isDouble, shareOfFormed, shareOfSalt } from '../beforehand'
 import type { Weighing } from '../standings'
 import { keeps } from '../mixture/together'
 import { asWeighing, logsOf, sumOver, type Column } from './columns'
@@ -18,10 +19,13 @@ const STRENGTHS = [
 /** Strong acid put to a solution so that it keeps, mol/L, and how often. */
 const ACID_molar = 0.3
 const ACIDIFIED = 0.2
+/** The same of what comes down in water by itself, as tin, antimony and bismuth do. */
+const KEPT_BY_ACID: ReadonlySet<string> = new Set(ionsWith('held-by-chloride'))
+const ACIDIFIED_TO_KEEP = 0.8
 /** Anions whose acid that may be. */
 const STRONG_ACIDS: ReadonlySet<string> = new Set(['Cl^-', 'NO3^-', 'SO4^2-'])
 /** How often a solution of one salt holds one that is not among those of the bench. */
-const UNLISTED = 0.15
+const UNLISTED = 0.2
 
 /** What a solution of one salt may be of, whatever its water: the formula without it, and its ions. */
 interface Solute {
@@ -29,15 +33,27 @@ interface Solute {
   readonly ions: Readonly<Record<string, number>>
   readonly held: ReadonlySet<string>
   readonly isListed: boolean
+  /** How often it is dissolved to be found, beside the usual. */
+  readonly often: number
 }
+/** How much less often a salt of two cations is. */
+const DOUBLE_SHARE = 0.1
 const soluteOf = (salt: Salt): Solute => ({
   formula: salt.id.replace(/[.·]\d*H2O$/, ''),
   ions: salt.data.ions,
   held: ionsOf(salt),
   isListed: isListed(salt),
+  often: (isListed(salt) ? shareOfSalt(salt) : shareOfFormed(salt)) * (isDouble(ionsOf(salt)) ? DOUBLE_SHARE : 1),
 })
+/** Hydrates and the salt without water are one solute: as usual as the most usual of them. */
 const SOLUTES: readonly Solute[] = [
-  ...new Map([...SALTS, ...FORMED_SALTS].map(soluteOf).map((solute) => [JSON.stringify(Object.entries(solute.ions).sort()), solute])).values(),
+  ...[...SALTS, ...FORMED_SALTS]
+    .map(soluteOf)
+    .reduce((known, solute) => {
+      const key = JSON.stringify(Object.entries(solute.ions).sort())
+      return (known.get(key)?.often ?? 0) < solute.often ? known.set(key, solute) : known
+    }, new Map<string, Solute>())
+    .values(),
 ].filter(({ ions }) => Object.values(ions).every((n) => n > 0) && staysDissolved(ions, STRENGTHS[0][0]))
 
 const NOT_SEEN = { anion: 'ClO4^-', cation: 'N(CH3)4^+' } as const
@@ -67,18 +83,16 @@ interface Dilution {
   readonly acid: string | null
   readonly prior: number
 }
-/** How much less often a double salt is dissolved to be found than one with one cation; judged. */
-const DOUBLE_SHARE = 0.1
-const oftenAs = ({ held }: Solute): number => shareOf(held) * ([...held].filter((ion) => chargeOf(ion) > 0).length > 1 ? DOUBLE_SHARE : 1)
-const sumOfShares = (solutes: readonly Solute[]): number => solutes.reduce((sum, solute) => sum + oftenAs(solute), 0)
+const sumOfShares = (solutes: readonly Solute[]): number => solutes.reduce((sum, solute) => sum + solute.often, 0)
 const [ALL_LISTED, ALL_OTHERS] = [sumOfShares(SOLUTES.filter((s) => s.isListed)), sumOfShares(SOLUTES.filter((s) => !s.isListed))]
 const acidOf = ({ held }: Solute): string | undefined => [...held].find((ion) => STRONG_ACIDS.has(ion))
 const DILUTIONS: readonly Dilution[] = SOLUTES.flatMap((solute) => {
-  const share = oftenAs(solute) * (solute.isListed ? (1 - UNLISTED) / ALL_LISTED : UNLISTED / ALL_OTHERS)
+  const share = solute.often * (solute.isListed ? (1 - UNLISTED) / ALL_LISTED : UNLISTED / ALL_OTHERS)
   const acid = acidOf(solute)
+  const acidified = [...solute.held].some((ion) => KEPT_BY_ACID.has(ion)) ? ACIDIFIED_TO_KEEP : ACIDIFIED
   return STRENGTHS.flatMap(([molar, often]): Dilution[] => [
-    { solute, molar, acid: null, prior: share * often * (acid ? 1 - ACIDIFIED : 1) },
-    ...(acid ? [{ solute, molar, acid, prior: share * often * ACIDIFIED }] : []),
+    { solute, molar, acid: null, prior: share * often * (acid ? 1 - acidified : 1) },
+    ...(acid ? [{ solute, molar, acid, prior: share * often * acidified }] : []),
   ])
 })
 
