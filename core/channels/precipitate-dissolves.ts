@@ -12,7 +12,7 @@ const CALLED = {
 /** The same where what was there is gone, and something else lies there now. */
 const ANOTHER = { yes: 0.5, partly: 0.15, no: 0.35 }
 const isAnother = ({ precipitates }: Percept, before: Percept | null): boolean =>
-  before !== null && before.precipitates.every(({ species }) => !precipitates.some((p) => p.species === species))
+  before?.precipitates.every(({ species }) => !precipitates.some((p) => p.species === species)) === true
 
 export const precipitateDissolves = defineChannel({
   id: 'precipitate.dissolves',

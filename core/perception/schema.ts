@@ -51,7 +51,16 @@ const perceptSchema = z.looseObject({
   papers: z.array(z.looseObject({ paper: z.enum(PAPERS), from: colour, to: colour })),
   splint: z.enum(SPLINTS).optional(),
   rod: z.enum(RODS).optional(),
-  flame: z.looseObject({ colour, lines: z.array(z.number()), lasts: z.enum(LASTS), sooty: z.boolean(), spread: z.boolean().optional(), glass: z.boolean().optional() }).optional(),
+  flame: z
+    .looseObject({
+      colour,
+      lines: z.array(z.number()),
+      lasts: z.enum(LASTS),
+      sooty: z.boolean(),
+      spread: z.boolean().optional(),
+      glass: z.boolean().optional(),
+    })
+    .optional(),
   residue: residue.optional(),
   stages: z
     .array(

@@ -10,7 +10,7 @@ const SELDOM_SHARE = 0.2
 const LESS_OFTEN_SHARE = 0.4
 /** How often a jar holds an ion, beside the usual. */
 export const shareOfIon = (ion: string): number => (SELDOM.has(ion) ? SELDOM_SHARE : LESS_OFTEN.has(ion) ? LESS_OFTEN_SHARE : 1)
-export const shareOfIons = (ions: Iterable<string>): number => [...ions].reduce((share, ion) => share * shareOfIon(ion), 1)
+const shareOfIons = (ions: Iterable<string>): number => [...ions].reduce((share, ion) => share * shareOfIon(ion), 1)
 
 /** How much less often a bench salt that no first course gives out is met, and one of two cations besides. */
 const UNUSUAL_SHARE = 0.25

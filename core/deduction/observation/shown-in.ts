@@ -3,7 +3,7 @@ import { evidenceOf } from '../../tube'
 import type { Recipe } from '../simulation/recipe'
 
 /** A step of a test, or one done freely, with what led up to it. */
-interface Shown {
+export interface Shown {
   readonly test: string | null
   readonly recipe: Recipe
 }
