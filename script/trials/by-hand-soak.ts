@@ -1,15 +1,17 @@
 import { ReasoningSession } from '@foxing/core'
 import { NOTEBOOKS, type Written } from '../../cli/golden/__tests__/by-hand'
 import { SECOND } from '../../cli/golden/__tests__/by-hand-second'
+import { THIRD } from '../../cli/golden/__tests__/by-hand-third'
 import { isConcluded, notebookOf } from '../../cli/golden/__tests__/concluded'
 import { builtOrganicPercepts, builtPercepts } from './percepts'
 
-/** Notebooks written by hand, and what is concluded from each: script/soak by-hand [first, second or all] [a part of the jar's name]. */
+/** Notebooks written by hand, and what is concluded from each: script/soak by-hand [first, second, third or all] [a part of the jar's name]. */
 const [which = 'all', named = ''] = process.argv.slice(2)
 const session = new ReasoningSession()
 session.takePercepts(builtPercepts())
 session.takePercepts(builtOrganicPercepts())
-const all: readonly Written[] = [...(which === 'second' ? [] : NOTEBOOKS), ...(which === 'first' ? [] : SECOND)]
+const SETS: Readonly<Record<string, readonly Written[]>> = { first: NOTEBOOKS, second: SECOND, third: THIRD }
+const all: readonly Written[] = SETS[which] ?? Object.values(SETS).flat()
 const counts = new Map<string, { right: number; all: number }>()
 for (const written of all.filter(({ jar }) => jar.includes(named))) {
   const began = Date.now()
