@@ -894,7 +894,7 @@ define(
 )
 define({ is: 'when', value: 'hot' }, 'hot', 'when hot', 'while hot')
 define({ is: 'when', value: 'cold' }, 'cold', 'when cold', 'cooled', 'after cooling')
-define({ is: 'dry', value: 'crackles' }, 'crackles', 'crackling', 'decrepitates', 'decrepitation', 'decrep')
+define({ is: 'dry', value: 'crackles' }, 'crackles', 'cracks', 'crackling', 'decrepitates', 'decrepitation', 'decrep')
 define({ is: 'dry', value: 'melts' }, 'melts', 'melt', 'melted', 'melting', 'fuses', 'liquefies')
 define({ is: 'dry', value: 'chars' }, 'chars', 'char', 'charring', 'charred', 'blackens and chars', 'turns black and chars')
 define(

@@ -23,6 +23,8 @@ const WARM_AIR_L = 0.01
 const STILL_AIR_L = 0.002
 /** Minutes after which a hot tube is cold. */
 const COLD_min = 5
+/** What hot washing water has in the tube. */
+const WASHED_HOT = celsius(80)
 /** mol of gas that bubbles through in a minute from a generator or a cylinder, three bubbles a second. */
 const PASSED_mol = 1e-3
 
@@ -73,7 +75,8 @@ export const CHANGES: EachOperation<Done, [bench: Bench, vessel: Vessel]> = {
   centrifuge: (step, bench, vessel) => partLiquid(bench, step, vessel),
   filter: (step, bench, vessel) => partLiquid(bench, step, vessel),
   wash: (step, { conditions }, vessel) => {
-    const poured = settleEquilibrium(pour(held(vessel, 'vessel'), strengthened(findReagent(step.with), conditions), step.mL), conditions.shift)
+    const mixed = pour(held(vessel, 'vessel'), strengthened(findReagent(step.with), conditions), step.mL)
+    const poured = settleEquilibrium(step.hot ? { ...mixed, temperature: WASHED_HOT } : mixed, conditions.shift)
     return { after: settleEquilibrium({ ...pourOff(poured).rest, settled: true }, conditions.shift) }
   },
   'soda-extract': (step, bench, vessel) => boilWithSoda(bench, step, vessel),

@@ -137,11 +137,13 @@ function nameIn(names: Map<string, string>, vessel: string): string {
   return base === vessel ? name : name + RESIDUE
 }
 
+/** What a step says for whoever reads it. */
+const WRITTEN_ONLY: ReadonlySet<string> = new Set(['for', 'part', 'assumed'])
 /** A step without what does not bear on the outcome, its fields in one order. */
 const plain = (step: Step): Step =>
   Object.fromEntries(
     Object.entries(step)
-      .filter(([key, value]) => value !== undefined && key !== 'for' && key !== 'part')
+      .filter(([key, value]) => value !== undefined && !WRITTEN_ONLY.has(key))
       .sort(([a], [b]) => (a < b ? -1 : 1)),
   ) as unknown as Step
 

@@ -6,13 +6,21 @@ const TWO = { vessel: 'A', vessels: ['A', 'B', 'OS'] } as const
 const FRESH = { stock: 'OS', vessels: ['OS'] } as const
 
 export const LINES_APART: readonly ProcedureLine[] = [
-  line('To 1 mL of the solution was added 5 drops of dilute hydrochloric acid: a white precipitate formed', 'take B OS 1mL · add B [HCl dil] 5dr · ppt=yes · ppt.colour=white'),
+  line(
+    'To 1 mL of the solution was added 5 drops of dilute hydrochloric acid: a white precipitate formed',
+    'take B OS 1mL · add B [HCl dil] 5dr · ppt=yes · ppt.colour=white',
+  ),
   line('1ml O.S + 1ml dil HCl + H2S gas --> black ppt', 'take B OS 1mL · add B [HCl dil] 1mL · pass B H2S · ppt=yes · ppt.colour=black'),
-  line('Salt soln. + NH4Cl (s) + NH4OH (xs) - gelatinous white ppt', 'take B OS · add B [NH4Cl solid] · add B [NH3] until:excess · ppt=yes · ppt.colour=white · ppt.habit=gelatinous'),
+  line(
+    'Salt soln. + NH4Cl (s) + NH4OH (xs) - gelatinous white ppt',
+    'take B OS · add B [NH4Cl solid] · add B [NH3] until:excess · ppt=yes · ppt.colour=white · ppt.habit=gelatinous',
+  ),
   line('O.S. + NaOH soln, heat: smell of ammonia', 'take B OS · add B [NaOH] · warm B · smell=ammonia'),
   line('pinch salt + 2ml conc. H2SO4 -> reddish brown vapours', 'take B sample 50mg · add B [H2SO4 conc] 2mL · gas=yes · gas.colour=reddish brown'),
   line('above + Cu chips, heat -> dense brown fumes', 'add A [Cu solid] · warm A · gas=yes · gas.colour=brown'),
-  line('S.E. + dil. CH3COOH + (CH3COO)2Pb -> white ppt', 'take B SE · add B [acetic acid] · add B [lead acetate] · ppt=yes · ppt.colour=white', { vessels: ['A', 'SE'] }),
+  line('S.E. + dil. CH3COOH + (CH3COO)2Pb -> white ppt', 'take B SE · add B [acetic acid] · add B [lead acetate] · ppt=yes · ppt.colour=white', {
+    vessels: ['A', 'SE'],
+  }),
   line('dissolve ppt in min. amt of dil HNO3', 'add A [HNO3 dil] until:dissolved'),
   line('+ 4 gtt 6 M HCl; ctfg; supernate to tube B', 'add A [HCl 6 M] 4dr · spin A>B'),
   line('add 6M NH3 dropwise till basic, then 1 drop xs', 'add A [NH3 6 M] until:just-basic · add A [NH3 6 M] 1dr'),
@@ -34,7 +42,11 @@ export const LINES_APART: readonly ProcedureLine[] = [
   line('evaporate 2/3 off', 'concentrate A 0.33'),
   line('20 drops stock, 20 drops Na2CO3 -> white ppt', 'take A OS 20dr · add A [Na2CO3] 20dr · ppt=yes · ppt.colour=white', FRESH),
   line('2 mL stk + 1 mL 0.1M KI', 'take A OS 2mL · add A [KI 0.1 M] 1mL', FRESH),
-  line('NaOH dropwise then in excess -> white ppt, then clear', 'take A OS · add A [NaOH] · add A [NaOH] until:excess · ppt=yes · ppt.colour=white · sol.clarity=clear', FRESH),
+  line(
+    'NaOH dropwise then in excess -> white ppt, then clear',
+    'take A OS · add A [NaOH] · add A [NaOH] until:excess · ppt=yes · ppt.colour=white · sol.clarity=clear',
+    FRESH,
+  ),
   line('ammonia soln: green ppt insol in xs', 'take A OS · add A [NH3] · ppt=yes · ppt.colour=green · ppt.dissolves=no', FRESH),
   line('add starch', 'add A [starch]'),
   line('three drops of iodine soln added, decolourised', 'add A [iodine] 3dr · sol.colour=colourless'),

@@ -28,6 +28,8 @@ export const spoken: Readonly<Record<string, string>> = {
   'dimethyl glyoxime': 'dimethylglyoxime',
   'aqueous ammonia': 'ammonia',
   hoac: 'acetic acid',
+  '(ch3coo)2pb': 'lead acetate',
+  acoh: 'acetic acid',
   hac: 'acetic acid',
   'glacial acetic acid': 'acetic acid conc',
   'oil of vitriol': 'sulfuric acid conc',

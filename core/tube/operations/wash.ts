@@ -4,7 +4,7 @@ import { positive } from '../sample'
 import { defineOperation, vessel } from './define'
 
 export const wash = defineOperation({
-  schema: z.looseObject({ do: z.literal('wash'), vessel, with: z.string().default('water'), mL: positive.default(1) }),
+  schema: z.looseObject({ do: z.literal('wash'), vessel, with: z.string().default('water'), mL: positive.default(1), hot: z.boolean().optional() }),
   on: 'vessel',
   effect: 'changes',
   moves: () => true,
