@@ -16,6 +16,7 @@ export * from './advice'
 export {
   cautionsOf,
   expand,
+  reagentsOf,
   placed,
   STOCK,
   organicTestById,

@@ -101,7 +101,20 @@ describe('the command line', () => {
   test('read, deduce, advise and report answer the published forms', () => {
     expect(json(run(['read'], '{"text":"no ppt, flurb"}').out)).toEqual({
       observations: [{ channel: 'precipitate.present', value: 'yes', negated: true }],
+      lines: [{ saw: { channel: 'precipitate.present', value: 'yes', negated: true } }],
       rest: ['flurb'],
+    })
+    const steps = json(run(['read'], '{"text":"1 mL soln + 3 dr 2M NaOH -> blue ppt; xs: insol","context":{"stock":"OS","vessels":["OS"]}}').out)
+    expect(steps).toMatchObject({
+      lines: [
+        { did: { do: 'take', into: 'A', from: 'OS', mL: 1, assumed: ['into'] } },
+        { did: { do: 'add', to: 'A', reagent: 'NaOH 2 M', drops: 3 } },
+        { saw: { channel: 'precipitate.present' } },
+        { saw: { channel: 'precipitate.colour', value: 'blue' } },
+        { did: { do: 'add', to: 'A', reagent: 'NaOH 2 M', until: 'excess' } },
+        { saw: { channel: 'precipitate.dissolves', value: 'no' } },
+      ],
+      rest: [],
     })
     const notebook = JSON.stringify({ format: 'foxing-notebook/1', entries: [] })
     expect(Object.keys(json(run(['deduce'], notebook).out))).toEqual(['standings', 'formulae', 'conflicts'])

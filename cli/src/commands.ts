@@ -18,7 +18,10 @@ import {
   COMPOUNDS,
   type Notebook,
   procedureSchema,
-  readShorthand,
+  readWritten,
+  reagentsOf,
+  stepSchema,
+  testById,
   REVIEW_RULES,
   sayFinding,
   REAGENTS,
@@ -46,6 +49,26 @@ export class BadInput extends Error {
     this.name = 'BadInput'
   }
 }
+
+/** A text to be read, and what is in hand where it was written. */
+const readSchema = z.looseObject({
+  text: z.string().max(4000),
+  /** The language of the text. */
+  lang: z.literal('en').default('en'),
+  context: z
+    .looseObject({
+      /** The tube in hand; what portions are taken from; tubes in use, and mL in them. */
+      vessel: z.string().max(24).optional(),
+      stock: z.string().max(24).optional(),
+      vessels: z.array(z.string().max(24)).max(200).optional(),
+      holds: z.record(z.string(), z.number().nonnegative()).optional(),
+      /** Steps done before, in order: "the same with" and "more" speak of them. */
+      before: z.array(stepSchema).max(2000).optional(),
+      /** Tests under way: their reagents say after what something was seen. */
+      tests: z.array(z.string()).max(20).optional(),
+    })
+    .optional(),
+})
 
 export interface Command {
   readonly name: string
@@ -101,7 +124,16 @@ const FORMATS = {
   'foxing-advice-1': adviceSchema,
   'foxing-worksheet-1': worksheetSchema,
   'foxing-key-1': keySchema,
-  'foxing-reading-1': z.looseObject({ observations: z.array(observationSchema), rest: z.array(z.string()) }),
+  'foxing-reading-1': z.looseObject({
+    observations: z.array(observationSchema),
+    lines: z.array(
+      z.union([
+        z.looseObject({ did: z.looseObject({ do: z.string(), assumed: z.array(z.string()).optional() }) }),
+        z.looseObject({ saw: observationSchema }),
+      ]),
+    ),
+    rest: z.array(z.string()),
+  }),
 }
 
 /** What a notebook needs before it can be thought about: percepts worked out ahead, and for an organic unknown what reads structures. */
@@ -192,9 +224,13 @@ const commands: readonly Command[] = [
   },
   {
     name: 'read',
-    summary: '{ "text": … } → observations, and the rest that was not understood',
+    summary: '{ "text": … } → what was done and seen, in order, and the rest that was not understood',
     reads: true,
-    run: (document) => readShorthand(parse(z.looseObject({ text: z.string().max(4000) }), document, null).text),
+    run: (document) => {
+      const { text, context } = parse(readSchema, document, null)
+      const { tests = [], ...hand } = context ?? {}
+      return readWritten(text, { ...hand, poured: tests.flatMap((id) => reagentsOf(testById.get(id) ?? { steps: [] })) })
+    },
   },
   {
     name: 'key',

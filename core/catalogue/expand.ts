@@ -177,7 +177,7 @@ function pouredBy(step: TestStep): Poured | null {
   const solution = findReagent(step.reagent)
   return { id: solution.reagent, caution: solution.caution, solution }
 }
-const pouredIn = (test: Test): Poured[] => test.steps.flatMap((step) => pouredBy(step) ?? [])
+const pouredIn = (test: Pick<Test, 'steps'>): Poured[] => test.steps.flatMap((step) => pouredBy(step) ?? [])
 
 /** Cautions of the reagents a test uses and the gases it passes, each once. */
 export const cautionsOf = (test: Test): string[] => {
@@ -199,7 +199,7 @@ export const brings = (test: Test, ion: string): boolean => {
 }
 
 /** Reagents a test pours or strews, as ids. */
-export const reagentsOf = (test: Test): string[] => [...new Set(pouredIn(test).map((p) => p.id))]
+export const reagentsOf = (test: Pick<Test, 'steps'>): string[] => [...new Set(pouredIn(test).map((p) => p.id))]
 
 /** From this strength on a reagent burns at once, mol/L. */
 const STRONG = 5

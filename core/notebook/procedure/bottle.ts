@@ -65,3 +65,6 @@ export function bottleIn(phrase: string, asSolid = false): Bottle | null {
   const powder = first || last || /^[a-z]{1,3}$/.test(said) ? undefined : known(() => findSolid(said))
   return powder ? { reagent: said, form: 'solid' } : null
 }
+
+/** What the shelf calls a bottle, whatever a line calls it; an unknown name stands for itself. */
+export const shelfId = (name: string): string => known(() => findReagent(name).reagent) ?? name.toLowerCase()

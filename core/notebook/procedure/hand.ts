@@ -1,17 +1,18 @@
+import { shelfId } from './bottle'
 import { filledBy, SAMPLE, stepSchema, vesselOf, type Step, type StepInput } from '../../tube'
 
 /** What is known of the bench where a line is written: the tube in hand, what portions are taken from, which tubes are in use, and what has been done. */
 export interface ProcedureContext {
-  readonly vessel?: string
+  readonly vessel?: string | undefined
   /** What "the solution" is taken from; the stock solution, unless given. */
-  readonly stock?: string
-  readonly vessels?: readonly string[]
+  readonly stock?: string | undefined
+  readonly vessels?: readonly string[] | undefined
   /** mL in each tube, where it is known. */
-  readonly holds?: Readonly<Record<string, number>>
+  readonly holds?: Readonly<Record<string, number>> | undefined
   /** What was done before, in order: "same with", "more", "the filtrate" speak of it. */
-  readonly before?: readonly StepInput[]
+  readonly before?: readonly StepInput[] | undefined
   /** Reagents that an open test pours itself: naming one says after what something was seen. */
-  readonly poured?: readonly string[]
+  readonly poured?: readonly string[] | undefined
 }
 
 /** A step that was read, with the fields that the line left open and that were filled in. */
@@ -29,12 +30,12 @@ export class Hand {
   liquid: string | undefined
   readonly steps: ReadStep[] = []
   private readonly before: readonly Step[]
-  /** Reagents that the open test pours, lower case. */
+  /** Reagents that the open test pours, as the shelf knows them. */
   readonly poured: ReadonlySet<string>
 
   constructor(private readonly context: ProcedureContext) {
     this.vessel = context.vessel
-    this.poured = new Set((context.poured ?? []).map((name) => name.toLowerCase()))
+    this.poured = new Set((context.poured ?? []).map(shelfId))
     this.stock = context.stock ?? 'OS'
     this.before = (context.before ?? []).map((step) => stepSchema.parse(step))
     this.vessels = new Set([...(context.vessels ?? []), ...(context.vessel === undefined ? [] : [context.vessel])])

@@ -1,4 +1,3 @@
-import { findReagent } from '../../species'
 import { onlyLooks, stepSchema, type Step } from '../../tube'
 import { readAt } from '../context'
 import type { ObservationInput } from '../schema'
@@ -231,11 +230,15 @@ function inTheLiquid(o: ObservationInput, _: number, all: readonly ObservationIn
   return o.channel === 'appearance.colour' && isOfCrystals ? [{ ...o, channel: 'precipitate.colour' }] : [o]
 }
 
-/** Whether two names are of the same bottle. */
-export function isSameBottle(a: string, b: string): boolean {
-  try {
-    return findReagent(a).reagent === findReagent(b).reagent
-  } catch {
-    return a.toLowerCase() === b.toLowerCase()
-  }
+/** A written line as `foxing-reading-1` gives it: everything in order, and what was seen by itself. */
+export interface WrittenReading extends ProcedureReading {
+  readonly observations: readonly ObservationInput[]
+}
+
+/** Reads a text that may tell of steps, or only of what was seen: then each observation says after what. */
+export function readWritten(text: string, context: ProcedureContext = {}): WrittenReading {
+  const { lines, rest } = readProcedure(text, context)
+  if (lines.some((line) => 'did' in line)) return { observations: lines.flatMap((line) => ('saw' in line ? [line.saw] : [])), lines, rest }
+  const seen = readShorthand(text)
+  return { observations: seen.observations, lines: seen.observations.map((saw) => ({ saw })), rest: seen.rest }
 }

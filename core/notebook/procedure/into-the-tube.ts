@@ -1,5 +1,5 @@
 import { SAMPLE } from '../../tube'
-import { bottleIn } from './bottle'
+import { bottleIn, shelfId } from './bottle'
 import { FEW_DROPS, STREWN_mg } from './hand'
 import { Left } from './left'
 import { IN_HAND_NOUN, SOLID_NOUN, amountFields, dryPortion, type Act, type Said } from './said'
@@ -50,7 +50,7 @@ export const add: Act = (said) => {
   if (bottle === null) return false
   // A name alone may be something seen, or that after which it was seen.
   const isBare = !told && amount === undefined && until === undefined && said.minutes === undefined
-  const isPoured = hand.poured.has(bottle.reagent.toLowerCase())
+  const isPoured = hand.poured.has(shelfId(bottle.reagent))
   if (!told && isPoured) return false
   if (
     isBare &&
