@@ -105,15 +105,23 @@ export const ACID_RULES: readonly WorkRule[] = [
     id: 'barium-chloride-with-silver-group',
     severity: 'spoils',
     undo: instead(['barium-chloride'], 'Ba(NO3)2 0.1 M'),
-    applies: ({ steps, page }) => page.chance(...SILVER_GROUP) >= EVEN && steps.some((step) => adds(step, 'Ba^2+', 'Cl^-')),
+    // Before the drop falls it is enough that they may be there; an extract holds none of them.
+    applies: ({ did, steps, page, last }) => {
+      const isAcidified = steps.some((step) => adds(step, 'Ba^2+', 'Cl^-') && pouredBefore(step).some(isAcid))
+      const least = last && isAcidified && !isTest(did) ? MAY_BE : EVEN
+      return steps.some((step) => adds(step, 'Ba^2+', 'Cl^-') && (least === EVEN || !fromExtract(step))) && page.chance(...SILVER_GROUP) >= least
+    },
   },
   {
     id: 'nitric-acid-makes-sulfate',
     severity: 'spoils',
     undo: (steps) => instead(['nitric-acid'], 'HCl 2 M')(instead(['barium-nitrate'], 'BaCl2 0.1 M')(steps)),
-    applies: ({ steps, page }) =>
-      page.chance('SO3^2-', 'HS^-', 'S2O3^2-') >= LIKELY &&
-      steps.some((step) => adds(step, 'Ba^2+') && pouredBefore(step).some((r) => reagentId(r) === 'nitric-acid')),
+    applies: ({ did, steps, page, last }) => {
+      const nitric = steps.filter((step) => adds(step, 'Ba^2+') && pouredBefore(step).some((r) => reagentId(r) === 'nitric-acid'))
+      // Boiled with it, what may be there is made sulfate; cold and dilute it is what the book asks for.
+      const isHot = !isTest(did) && last && nitric.some((step) => history(step).some((s) => s.do === 'boil' || s.do === 'warm'))
+      return nitric.length > 0 && page.chance('SO3^2-', 'HS^-', 'S2O3^2-') >= (isHot ? MAY_BE : LIKELY)
+    },
   },
   {
     id: 'concentrated-acid-untried',
@@ -178,8 +186,10 @@ export const ACID_RULES: readonly WorkRule[] = [
       !isTest(did) &&
       steps.some((step) => {
         const added = adding(step)
-        if (!added || isAcid(added.reagent) || isBase(added.reagent)) return false
         const before = history(step)
+        // What is taken back with a base was too much of the acid; a first acid or base may yet be part of the test.
+        const takesBack = added !== undefined && isBase(added.reagent) && before.some((s) => s.do === 'add' && isAcid(s.reagent))
+        if (!added || isAcid(added.reagent) || (isBase(added.reagent) && !takesBack)) return false
         const portion = before.reduce((sum, s) => sum + (s.do === 'take' ? amountOf(s) : 0), 0)
         const poured = before.reduce((sum, s) => sum + (s.do === 'add' && (isAcid(s.reagent) || isBase(s.reagent)) ? amountOf(s) : 0), 0)
         return portion > 0 && !before.some((s) => s.do === 'concentrate') && poured >= 3 && poured >= 4 * portion

@@ -60,7 +60,8 @@ export const DRY_RULES: readonly WorkRule[] = [
         if (doing(step)?.do !== 'cobalt-nitrate') return false
         const before = page.until(step).slice(0, -1)
         const residue = page.seen.findLast(
-          ({ observation: o, steps: of }) => o.channel === 'residue.cold' && !o.negated && of.some((s) => before.includes(s)),
+          ({ observation: o, steps: of }) =>
+            o.channel === 'residue.cold' && !o.negated && of.some((s) => s.entry !== step.entry && before.includes(s)),
         )
         return residue !== undefined && !PALE.has(residue.observation.value)
       }),

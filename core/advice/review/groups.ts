@@ -16,6 +16,7 @@ import {
   reagentId,
   sinceLast,
   standsUnboiled,
+  type Page,
   type WorkRule,
   boiling,
   changing,
@@ -53,6 +54,16 @@ const oxidises = (s: Step): boolean => s.do === 'add' && ['nitric-acid', 'hydrog
 /** Ammonia that goes into a liquid freed of the sulfide group, or in which sulfide brought nothing down from acid: the third group is meant. */
 const forThirdGroup = (step: TraceStep): boolean =>
   addsReagent(step, 'ammonia') && history(step).some(bringsSulfide) && (isParted(step) || pouredBefore(step).some(isAcid))
+/** Ammonia after ammonium chloride, or just enough of it to a bare portion of a mixture: the third group is meant there, too, where no sulfide went before. */
+const meansThirdGroup = (step: TraceStep, page: Page): boolean => {
+  if (forThirdGroup(step)) return true
+  const poured = pouredBefore(step)
+  return (
+    addsReagent(step, 'ammonia') &&
+    (poured.some((reagent) => reagentId(reagent) === 'ammonium-chloride') ||
+      (page.notebook.case.kind === 'mixture' && poured.length === 0 && adding(step)?.until === 'just-basic'))
+  )
+}
 /** Sulfide as hydrogen sulfide, which is weak where nothing sets the acid. */
 const isAcidSulfide = (step: TraceStep): boolean => {
   const now = doing(step)
@@ -136,7 +147,7 @@ export const GROUP_RULES: readonly WorkRule[] = [
       !isTest(did) &&
       steps.some(
         (step) =>
-          forThirdGroup(step) &&
+          meansThirdGroup(step, page) &&
           !pouredBefore(step).some((r) => holds(r, 'NH4^+') && reagentId(r) !== 'ammonia') &&
           page.heldBefore(step, 'NH4^+') < ENOUGH_AMMONIUM &&
           // Much acid makes ammonium enough of the ammonia that takes it up.
@@ -153,7 +164,7 @@ export const GROUP_RULES: readonly WorkRule[] = [
       !isTest(did) &&
       steps.some((step) => {
         const added = adding(step)
-        if (!added || !forThirdGroup(step) || added.until !== undefined) return false
+        if (!added || !meansThirdGroup(step, page) || added.until !== undefined) return false
         const vessel = page.before(step)
         const mmol = amountOf(added) * (Number(/([\d.]+) ?M/.exec(added.reagent)?.[1]) || (added.reagent.includes('conc') ? 15 : 2))
         return vessel !== undefined && mmol / (vessel.volume_mL + amountOf(added)) > MUCH_AMMONIA

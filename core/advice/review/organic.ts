@@ -1,6 +1,8 @@
 import { FUSION_EXTRACT } from '../../catalogue'
-import { adding, addsReagent, changing, doing, history, isAcid, reagentId, type Work, type WorkRule, wrote } from './work'
+import { adding, addsReagent, changing, doing, history, isAcid, isBase, reagentId, type Work, type WorkRule, wrote } from './work'
 import { FUSION_FAULTS, type Step } from '../../tube'
+
+const isIron = (reagent: string): boolean => /FeSO4|ferrous|iron\(II\)/i.test(reagent)
 
 /** Traps of a fusion, of the tests of elements, and of organic groups. */
 
@@ -89,9 +91,13 @@ export const ORGANIC_WORK_RULES: readonly WorkRule[] = [
     applies: ({ steps }) =>
       steps.some((step) => {
         const before = history(step)
-        const iron = before.findLastIndex((s) => s.do === 'add' && /FeSO4|ferrous|iron/i.test(s.reagent))
-        const acid = adding(step)
-        return acid !== undefined && isAcid(acid.reagent) && iron >= 0 && fromExtract(before) && !before.slice(iron).some(boils)
+        const added = adding(step)
+        if (added === undefined || !fromExtract(before)) return false
+        const iron = before.findLastIndex((s) => s.do === 'add' && isIron(s.reagent))
+        const acid = before.findLastIndex((s) => s.do === 'add' && isAcid(s.reagent))
+        const acidAfter = isAcid(added.reagent) && iron >= 0 && !before.slice(iron).some(boils)
+        // Into an extract that is acid already the iron comes too late.
+        return acidAfter || (isIron(added.reagent) && acid >= 0 && iron < 0 && !before.slice(acid).some((s) => s.do === 'add' && isBase(s.reagent)))
       }),
   },
   {

@@ -41,7 +41,8 @@ const EXCESS_mL = 0.5
 const FIRST_LOOK_mL = 0.75
 
 /** A portion as it was taken: nothing poured in before. */
-const isFresh = (step: TraceStep): boolean => !history(step).some((s) => s.do === 'add') && history(step).some((s) => s.do === 'take')
+const isFresh = (step: TraceStep): boolean =>
+  !history(step).some((s) => s.do === 'add') && history(step).some((s) => s.do === 'take' && s.mg === undefined)
 
 /** Clear, with nothing come down; the colour of an ammine tells by itself what was there. */
 const isClear = (saw: readonly Observation[]): boolean => {
@@ -57,6 +58,9 @@ export const READING_RULES: readonly WorkRule[] = [
     undo: (steps) => appending((to) => ({ do: 'add', to, reagent: lastAlkali(steps), until: 'excess' }))(steps),
     applies: ({ did, steps, saw, last, later }) => {
       if (isTest(did) || last || !saw.some((o) => isOf(o.channel, 'precipitate') && !o.negated)) return false
+      // Drop after drop it is still on its way there.
+      const latest = later.at(-1)
+      if (latest !== undefined && isAlkali(latest)) return false
       const goesOn = later.some((s) => isAlkali(s) && (adding(s)?.until !== undefined || amountOf(adding(s) ?? {}) >= 0.25))
       return !goesOn && steps.some((step) => isAlkali(step) && sameSoFar(step) < EXCESS_mL && adding(step)?.until === undefined)
     },
@@ -69,9 +73,10 @@ export const READING_RULES: readonly WorkRule[] = [
         ? { do: 'add', to: step.to, reagent: step.reagent, drops: 3 }
         : step,
     ),
-    applies: ({ did, steps, saw, later }) =>
+    applies: ({ did, steps, saw, later, last }) =>
       !isTest(did) &&
-      isClear(saw) &&
+      // Before it is done nothing was seen of it yet.
+      (isClear(saw) || (last && saw.length === 0)) &&
       // Alkali that is warmed for ammonia goes in at once on purpose.
       !later.some((s) => ['warm', 'boil', 'hold', 'smell'].includes(doing(s)?.do ?? '')) &&
       steps.some((step) => isAlkali(step) && isFresh(step) && (amountOf(adding(step) ?? {}) >= FIRST_LOOK_mL || adding(step)?.until === 'excess')),

@@ -7,6 +7,7 @@ import {
   adding,
   addsReagent,
   adds,
+  amountOf,
   doing,
   history,
   holds,
@@ -43,6 +44,13 @@ function driveAmmoniumOff(steps: readonly Step[]): boolean {
 const ammoniumIsLeft = (steps: readonly Step[]): boolean => {
   const since = sinceLast(steps, poursAmmonium)
   return since !== undefined && !driveAmmoniumOff(since)
+}
+
+/** What a step takes of the sample: mL of a solution, mg of a solid. */
+function usedBy(step: Step, isSolution: boolean): number {
+  if (step.do !== 'dissolve' && step.do !== 'soda-extract' && !(step.do === 'take' && step.from === 'sample')) return 0
+  if (!isSolution) return step.mg ?? 0
+  return step.do === 'take' ? amountOf(step) : 0
 }
 
 export const SAMPLE_RULES: readonly WorkRule[] = [
@@ -94,14 +102,15 @@ export const SAMPLE_RULES: readonly WorkRule[] = [
     severity: 'weakens',
     applies: ({ entry, did, page }) => {
       if (isTest(did)) return false
-      const all = page.notebook.case.sample.mg
+      const { sample_mL } = page.reasoning.simulations
+      const all = sample_mL ?? page.notebook.case.sample.mg
       const taken = page.steps.flatMap((step) => {
         const now = step.test === null ? doing(step) : undefined
-        const mg = now?.do === 'dissolve' || now?.do === 'soda-extract' || (now?.do === 'take' && now.from === 'sample') ? (now.mg ?? 0) : 0
-        return mg > 0 ? [{ entry: step.entry, mg }] : []
+        const used = now === undefined ? 0 : usedBy(now, sample_mL !== undefined)
+        return used > 0 ? [{ entry: step.entry, used }] : []
       })
       let sum = 0
-      const crossing = taken.find(({ mg }) => (sum += mg) >= all)
+      const crossing = taken.find(({ used }) => (sum += used) >= all)
       return crossing?.entry === entry.id
     },
   },

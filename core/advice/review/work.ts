@@ -56,6 +56,7 @@ export interface ClaimRule extends Named {
 const BELIEVED = 0.5
 /** What stands for a sample that is not known: a salt that takes part in nothing. */
 const STAND_IN = 'KNO3'
+const STAND_IN_molar = 0.1
 
 /** The whole notebook, as the rules ask about it. */
 export class Page {
@@ -68,7 +69,16 @@ export class Page {
     readonly reasoning: Reasoning,
   ) {
     const best = reasoning.posterior.indexOf(Math.max(...reasoning.posterior))
-    this.content = (reasoning.posterior[best] ?? 0) >= BELIEVED ? reasoning.hypotheses[best]?.content : findSalt(STAND_IN)
+    this.content = (reasoning.posterior[best] ?? 0) >= BELIEVED ? reasoning.hypotheses[best]?.content : this.standIn
+  }
+
+  /** A jar that takes part in nothing: solid or dissolved, as this one is. */
+  private get standIn(): Content | undefined {
+    const { sample_mL: mL } = this.reasoning.simulations
+    const salt = findSalt(STAND_IN)
+    if (mL === undefined || !salt) return salt
+    const ions = Object.fromEntries(Object.entries(salt.data.ions).map(([ion, n]) => [ion, n * STAND_IN_molar]))
+    return { id: `${STAND_IN}, ${STAND_IN_molar} mol/L`, jar: { solution: { ions, mL } } }
   }
 
   get steps(): readonly TraceStep[] {
@@ -109,7 +119,7 @@ export class Page {
   }
   /** What a step shows with a sample that takes part in nothing. */
   blank(step: TraceStep): Expectation | null {
-    const blank = findSalt(STAND_IN)
+    const blank = this.standIn
     return blank ? this.reasoning.simulations.expect(blank, step.recipe) : null
   }
 }

@@ -1,4 +1,3 @@
-import { SAMPLE } from '../../tube'
 import { furtherOf, howLong, more, same } from './further'
 import { type Hand } from './hand'
 import { bead, flame, fuse, ignite } from './in-the-fire'
@@ -15,7 +14,7 @@ import { concentrate, cool, liquidTo, part, sodaExtract, split, timed, wash } fr
 const UNREAL =
   /\b(?:not|n't|didn'?t|don'?t|doesn'?t|never|forgot|should|would|could|will|shall|must|next|tomorrow|think|ask|want|plan|need|needs|if|broke|again\?|maybe|no (?!more|further))\b/i
 
-const TUBE = /\b(?:(?:in|into|to|of|from) (?:tube )?|tube )([A-Z])\b(?!\d|\()/
+const TUBE = /\b(?:(?:in|into|to|of|from|on) (?:tube )?|tube )([A-Z])\b(?!\d|\()/
 
 /** What stands around a piece of a line. */
 export interface Around {
@@ -29,7 +28,7 @@ export interface Around {
 
 /** Reads one piece of a line; what it does is done at once. */
 export function readAct(text: string, hand: Hand, { before, after, isAnswered, isOfTube = false, isDosed = false }: Around): boolean {
-  if (UNREAL.test(text.replace(/\b(?:until|till?)\b.*/i, '')) || /\?\s*$/.test(text)) return false
+  if (UNREAL.test(text.replace(/\b(?:until|till?)\b.*|\bnot (?:cleaned|red)\b/i, '')) || /\?\s*$/.test(text)) return false
   const left = new Left(text)
   const until = untilIn(left)
   const fraction = /\b(?:half|third|quarter|dryness|\d\/\d)\b/i.test(text) ? fractionIn(left) : undefined
@@ -97,9 +96,7 @@ const ACTS: readonly (readonly [RegExp | null, Act])[] = [
   [
     /\bheat(?:ed)?\b/i,
     (said) =>
-      said.hand.stock === SAMPLE && said.hand.vessel !== undefined && !said.hand.done.some((s) => s.do === 'add')
-        ? ignite(said)
-        : timed('warm')(said),
+      said.hand.isDrySample && said.hand.vessel !== undefined && !said.hand.done.some((s) => s.do === 'add') ? ignite(said) : timed('warm')(said),
   ],
   [/\b(?:(?:re)?warm(?:ed)?|(?:re)?heat(?:ed)?|water bath|hot water bath|gentle heat)\b/i, timed('warm')],
   [/\b(?:cool(?:ed)?|chill(?:ed)?|ice bath|ice)\b/i, cool],

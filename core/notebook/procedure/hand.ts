@@ -6,6 +6,8 @@ export interface ProcedureContext {
   readonly vessel?: string | undefined
   /** What "the solution" is taken from; the stock solution, unless given. */
   readonly stock?: string | undefined
+  /** Whether the sample itself is a solution. */
+  readonly isSolution?: boolean | undefined
   readonly vessels?: readonly string[] | undefined
   /** mL in each tube, where it is known. */
   readonly holds?: Readonly<Record<string, number>> | undefined
@@ -32,9 +34,11 @@ export class Hand {
   private readonly before: readonly Step[]
   /** Reagents that the open test pours, as the shelf knows them. */
   readonly poured: ReadonlySet<string>
+  readonly isSolution: boolean
 
   constructor(private readonly context: ProcedureContext) {
     this.vessel = context.vessel
+    this.isSolution = context.isSolution ?? false
     this.poured = new Set((context.poured ?? []).map(shelfId))
     this.stock = context.stock ?? 'OS'
     this.before = (context.before ?? []).map((step) => stepSchema.parse(step))
@@ -45,6 +49,11 @@ export class Hand {
   /** Everything done, the line's own steps last. */
   get done(): readonly Step[] {
     return [...this.before, ...this.steps]
+  }
+
+  /** Whether portions are taken from a sample that is a solid. */
+  get isDrySample(): boolean {
+    return this.stock === SAMPLE && !this.isSolution
   }
 
   newTube(): string {
@@ -70,7 +79,7 @@ export class Hand {
   /** A portion of the stock in a fresh tube. @param mL as much as is said; a millilitre where nothing is */
   portion(amount: { readonly n: number; readonly unit: 'mL' | 'drops' | 'mg'; readonly isFilledIn?: true } | undefined, from = this.stock): string {
     const into = this.newTube()
-    const isDry = from === SAMPLE && amount?.unit !== 'mL' && amount?.unit !== 'drops'
+    const isDry = from === SAMPLE && !this.isSolution && amount?.unit !== 'mL' && amount?.unit !== 'drops'
     const said =
       amount ??
       (isDry ? { n: DRY_mg, unit: 'mg' as const, isFilledIn: true as const } : { n: PORTION_mL, unit: 'mL' as const, isFilledIn: true as const })

@@ -13,8 +13,7 @@ export const ignite: Act = (said) => {
   const held = said.tube ?? hand.vessel
   const begun = hand.steps.at(-1)
   // A tube that holds nothing but dry sample is heated as it is.
-  const isDryInHand =
-    begun !== undefined ? begun.do === 'take' && begun.mg !== undefined : held !== undefined && hand.stock === SAMPLE && !solid && !dry
+  const isDryInHand = begun !== undefined ? begun.do === 'take' && begun.mg !== undefined : held !== undefined && hand.isDrySample && !solid && !dry
   const vessel = isDryInHand && held !== undefined ? held : solid || dry || said.amount ? dryPortion(said) : (held ?? dryPortion(said))
   hand.do({ do: 'ignite', vessel, ...(gently ? { heat: 'gently' as const } : {}) })
   return true

@@ -1,4 +1,4 @@
-import { onlyLooks, stepSchema, type Step } from '../../tube'
+import { onlyLooks, SAMPLE, stepSchema, vesselOf, type Step } from '../../tube'
 import { readAt } from '../context'
 import type { ObservationInput } from '../schema'
 import { readShorthand } from '../shorthand'
@@ -43,11 +43,20 @@ export function readProcedure(line: string, context: ProcedureContext = {}): Pro
   let seen: Segment[] = []
   let told = 0
   let isPlanned = false
+  /** The tube that was named since the last step. */
+  let tube: string | undefined
+  /** The tube something was seen in; on a wire or a spatula it is none. */
+  const tubeSeen = (step: Step | undefined): string | undefined => {
+    if (tube !== undefined || step === undefined) return tube ?? hand.vessel
+    const on = vesselOf(step)
+    return on === SAMPLE ? undefined : on
+  }
   /** Whether it is not known what the line goes on to add to. */
   let isUnclear = false
   /** Whether a tube was named just before. */
   let ofTube = false
   const takeUp = (): void => {
+    if (hand.steps.length > told) tube = undefined
     for (const did of hand.steps.slice(told)) lines.push({ did })
     told = hand.steps.length
   }
@@ -59,8 +68,7 @@ export function readProcedure(line: string, context: ProcedureContext = {}): Pro
     const words = text.slice(first.start, last.end)
     const step = hand.steps.at(-1)
     const { observations, rest: left } = sightsIn(words, step)
-    const vessel = hand.vessel
-    // A step that was taken up may not be said more of once it was answered.
+    const vessel = tubeSeen(step)
     for (const saw of observations) lines.push({ saw: { ...(vessel === undefined ? {} : { vessel }), ...saw } })
     rest.push(...left)
   }
@@ -74,6 +82,7 @@ export function readProcedure(line: string, context: ProcedureContext = {}): Pro
     if (named.tube !== undefined) {
       answer()
       hand.vessel = named.tube
+      tube = named.tube
     }
     if (named.text === '') {
       ofTube = true
@@ -142,17 +151,10 @@ export function readProcedure(line: string, context: ProcedureContext = {}): Pro
   function answerBefore(count: number): void {
     if (seen.length === 0) return
     const later = hand.steps.splice(count)
-    const vessel = hand.vessel
-    const of = hand.steps.at(-1)
-    if (of) hand.vessel = vesselIn(of) ?? vessel
     answer()
-    hand.vessel = vessel
     hand.steps.push(...later)
   }
 }
-
-const vesselIn = (step: Step): string | undefined =>
-  'to' in step ? step.to : 'vessel' in step ? step.vessel : 'into' in step ? step.into : undefined
 
 const ADDED = /^(?:add(?:ed|ing)?|put)\b/i
 /** Whether a piece says that something goes in: where nobody knows what, it is kept as text, and not read as something seen. */

@@ -1,4 +1,3 @@
-import { SAMPLE } from '../../tube'
 import { bottleIn, shelfId } from './bottle'
 import { FEW_DROPS, STREWN_mg } from './hand'
 import { Left } from './left'
@@ -115,7 +114,7 @@ export const dissolve: Act = (said) => {
   const phrase = left.words
   const bottle = bottleIn(phrase)
   if (bottle?.form !== 'liquid') return false
-  const sample = amount?.unit === 'mg' || solid || (!ppt && hand.stock === SAMPLE)
+  const sample = amount?.unit === 'mg' || solid || (!ppt && hand.isDrySample)
   if (sample && !ppt) {
     const volume = second ?? (amount?.unit === 'mg' ? undefined : amount)
     const mL = volume?.unit === 'mL' ? volume.n : volume ? volume.n * 0.05 : DISSOLVED_mL
