@@ -1,7 +1,7 @@
 import { message, say, type Message, type MessageValue } from '../messages'
 import { expand, FUSION_EXTRACT, type Test, type Volumes } from '../catalogue'
 import { chanceOf, compoundNamed, liquidOf, type Believed } from '../deduction'
-import { apartFromControls, asAmended, isTest, type Case, type Did, type Entry, type TestDone } from '../notebook'
+import { apartFromControls, asAmended, isTest, testDoneSchema, type Case, type Did, type Entry, type TestDone } from '../notebook'
 import { everyTest, isOfWhatCameDown, type SchemeTest } from '../schemes'
 import { notFusable, structureOf, type Structure } from '../structure'
 import { SAMPLE, type StepInput } from '../tube'
@@ -250,6 +250,13 @@ export function staysShut({ wants }: Pick<StopGate, 'wants'>, { compound, noneOf
  * The gates that stay shut before the next piece of work in a notebook, until they are answered. What was answered once for the jar stays answered.
  * @throws UnknownTest for a test that is not in the catalogue
  */
+/** What stands with a test, or a step of one's own, of the gate before it. */
+function answerOf(did: Did): GateAnswer | undefined {
+  if (isTest(did)) return did.gate
+  const given = testDoneSchema.shape.gate.safeParse((did as { readonly gate?: unknown }).gate)
+  return given.success ? given.data : undefined
+}
+
 export function gatesBefore(did: Did, notebook: { readonly case: Case; readonly entries: readonly Entry[] }): readonly StopGate[] {
   const volumes: Volumes = new Map()
   const mL = liquidOf(notebook)
@@ -259,7 +266,8 @@ export function gatesBefore(did: Did, notebook: { readonly case: Case; readonly 
   const before: StepInput[][] = []
   for (const { entry, withdrawn } of apartFromControls(asAmended({ entries: [...notebook.entries] })).own) {
     if (!('did' in entry) || withdrawn) continue
-    if (isTest(entry.did) && entry.did.gate) answered.push(entry.did.gate)
+    const answer = answerOf(entry.did)
+    if (answer) answered.push(answer)
     before.push(stepsOf(entry.did))
   }
   const opened = (gate: StopGate): boolean =>

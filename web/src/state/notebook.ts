@@ -7,9 +7,9 @@ import { local, type LocalEntry, type LocalJar } from './local'
 import { useSession } from './session'
 import { flush, follow, pullJar } from './sync'
 
-/** What an entry says, before it has an id and a time. */
-type Line =
-  | { readonly did: Did }
+/** What an entry says, before it has a time, and an id where another does not have to name it. */
+export type Line =
+  | { readonly id?: string; readonly did: Did }
   | { readonly saw: ObservationInput }
   | { readonly note: string; readonly about?: string; readonly picture?: string }
   | { readonly hint: { readonly number: number } }

@@ -71,8 +71,27 @@ describe('a worksheet on the page', () => {
     ])
     expect(rows[0]?.looks[1]?.written).toHaveLength(observations.length)
   })
-  test('work without a part stays a row for each step', () => {
-    expect(pageOf([did('1', take), did('2', add)]).map((r) => r.part)).toEqual([null, null])
+  test('steps of one’s own in a tube are one row, each looked at as it goes', () => {
+    const saw = entry('3', { saw: { channel: 'precipitate.present', of: '2', vessel: 'B' } })
+    const rows = pageOf([did('1', take), did('2', add), saw, did('4', { do: 'boil', vessel: 'B' })])
+    expect(rows.map((r) => [r.part, r.own, r.entries])).toEqual([[null, true, ['1', '2', '4']]])
+    // What nothing was written of, and is gone by, is no look that waits.
+    expect(rows[0]?.looks.map((l) => [l.entry, l.written.length])).toEqual([
+      ['2', 1],
+      ['4', 0],
+    ])
+  })
+  test('a fresh portion, and another tube, are a row of their own; a tube taken up again goes on in its row', () => {
+    const other = { do: 'take', from: 'OS', into: 'C', mL: 1 }
+    const rows = pageOf([did('1', take), did('2', other), did('3', add), did('4', { do: 'dissolve', into: 'OS', mg: 100, mL: 5 })])
+    expect(rows.map((r) => r.entries)).toEqual([['1', '3'], ['2'], ['4']])
+  })
+  test('steps in the tube of a test of the catalogue stand after it', () => {
+    const rows = pageOf([did('1', { test: 'silver-nitrate', on: 'B' }), did('2', add)])
+    expect(rows.map((r) => [r.test?.id ?? null, r.entries])).toEqual([
+      ['silver-nitrate', ['1']],
+      [null, ['2']],
+    ])
   })
 })
 

@@ -64,6 +64,8 @@ export interface PageRow {
   readonly test: Test | null
   /** The part of a worksheet it is: its letter. */
   readonly part: string | null
+  /** Steps of one's own in a tube, one after another; each is looked at as it goes. */
+  readonly own: boolean
   /** Everything that was done in it. */
   readonly entries: readonly string[]
   /** What was done as one piece of work, for its cautions, waits and waste; null for a single free step. */
@@ -126,6 +128,8 @@ type Growing = { -readonly [K in keyof Omit<PageRow, 'looks' | 'notes' | 'contro
   controls: Control[]
   /** What would be looked at of the last step, where nothing else is. */
   last?: Look
+  /** The tubes of steps of one's own. */
+  tubes: ReadonlySet<string>
 }
 
 /**
@@ -150,14 +154,14 @@ function rowsOf(entries: readonly Entry[], parts: readonly WorksheetPart[] = [])
   for (const entry of entries) {
     if ('did' in entry) {
       const part = partOf(entry.did)
-      const begun = part === null ? undefined : rows.find((r) => r.part === part)
+      const begun = part === null ? ownRowFor(entry.did, rows) : rows.find((r) => r.part === part)
       if (begun) goOn(begun, entry.id, entry.did)
       else rows.push(rowOf(entry.id, entry.at, entry.did, parts))
     } else if ('saw' in entry) {
       const { of, step } = entry.saw
       const row = rows.find((r) => of !== undefined && r.entries.includes(of)) ?? rows.at(-1)
       if (!row) continue
-      const at = row.looks.findIndex((l) => l.step === step && (row.part === null || l.entry === of))
+      const at = row.looks.findIndex((l) => (row.own ? l.entry === of : l.step === step && (row.part === null || l.entry === of)))
       const index = at >= 0 ? at : row.looks.length - 1
       const look = row.looks[index]
       if (look) row.looks[index] = { ...look, written: [...look.written, { id: entry.id, observation: entry.saw, pictures: [] }] }
@@ -165,9 +169,20 @@ function rowsOf(entries: readonly Entry[], parts: readonly WorksheetPart[] = [])
     else if ('note' in entry && !putToWritten(rows, entry.about, noteOf(entry)))
       (rows.find((r) => r.id === entry.about) ?? rows.at(-1))?.notes.push(noteOf(entry))
   }
+  // Of one's own steps those are looked at that something was written of, and the last.
+  for (const row of rows) if (row.own) row.looks = row.looks.filter((look, k) => look.written.length > 0 || k === row.looks.length - 1)
   // A part that shows nothing on the way is looked at when it is done.
   for (const row of rows) if (row.part !== null && row.looks.length === 0 && row.last) row.looks.push(row.last)
   return rows
+}
+
+const isTube = (vessel: string): boolean => /^[A-Z]$/.test(vessel)
+/** The row that a step of one's own goes on with: the last that was worked in its tube, where that was filled by steps of one's own. */
+function ownRowFor(did: Did, rows: readonly Growing[]): Growing | undefined {
+  if (isTest(did) || did.do === 'take') return undefined
+  const vessel = vesselOf(did)
+  const row = rows.findLast((r) => r.tubes.has(vessel) || (r.test !== null && r.vessel === vessel))
+  return row?.own ? row : undefined
 }
 
 /** A picture taken of one observation stands with it; false for a note of anything else. */
@@ -187,6 +202,7 @@ function goOn(row: Growing, id: string, did: Did): void {
   const { test } = isTest(did) ? { test: everyTest.get(did.test) ?? null } : { test: null }
   const before = row.work?.steps.length ?? 0
   row.entries = [...row.entries, id]
+  if (!isTest(did)) row.tubes = new Set([...row.tubes, vesselOf(did)].filter(isTube))
   row.steps = [...row.steps, ...(test && isTest(did) ? stepWords(test, did.on) : isTest(did) || did.do === 'look' ? [] : [sayStep(did)])]
   row.work = workOf(row.title, [...(row.work?.steps ?? []), ...(test ? test.steps : isTest(did) ? [] : [did])])
   row.waits = waitsOf(row.work)
@@ -194,10 +210,13 @@ function goOn(row: Growing, id: string, did: Did): void {
   if (test) row.looks.push(...looksOf(test).map((look) => ({ ...look, entry: id, place: before + look.step, written: [] })))
   else if (!isTest(did)) {
     const look = { entry: id, step: 0, place: before, doing: did, prompt: 'what there is to see', asks: [], dry: false, written: [] }
-    if (isWatched(did)) row.looks.push({ ...look, prompt: did.do === 'look' ? lookIn(vesselOf(did), row.last) : sayStep(did) })
+    if (row.own) row.looks.push({ ...look, prompt: did.do === 'look' ? lookIn(vesselOf(did), row.last) : sayStep(did), dry: isDryPortion(did) })
+    else if (isWatched(did)) row.looks.push({ ...look, prompt: did.do === 'look' ? lookIn(vesselOf(did), row.last) : sayStep(did) })
     row.last = look
   }
 }
+
+const isDryPortion = (step: Step): boolean => step.do === 'take' && step.mg !== undefined
 
 /** What a look is for: where, and after what. */
 const lookIn = (vessel: string, last: Look | undefined): string =>
@@ -220,8 +239,17 @@ function rowOf(id: string, at: string, did: Did, parts: readonly WorksheetPart[]
     const text = parts.find((p, k) => letterOf(p, k) === part)?.text
     const title = text ?? 'as the worksheet says'
     const row: Growing = {
-      ...{ id, at, vessel: '', title, test: null, part, entries: [], work: null, steps: [] },
-      ...{ waits: [], neutralisings: [], looks: [], notes: [], controls: [] },
+      ...{ id, at, vessel: '', title, test: null, part, own: false, entries: [], work: null, steps: [] },
+      ...{ waits: [], neutralisings: [], looks: [], notes: [], controls: [], tubes: new Set<string>() },
+    }
+    goOn(row, id, did)
+    return row
+  }
+  if (!isTest(did) && isTube(vesselOf(did))) {
+    const vessel = vesselOf(did)
+    const row: Growing = {
+      ...{ id, at, vessel, title: 'own steps', test: null, part, own: true, entries: [], work: null, steps: [] },
+      ...{ waits: [], neutralisings: [], looks: [], notes: [], controls: [], tubes: new Set([vessel]) },
     }
     goOn(row, id, did)
     return row
@@ -237,6 +265,8 @@ function rowOf(id: string, at: string, did: Did, parts: readonly WorksheetPart[]
     title: isTest(did) ? (test?.title ?? did.test) : sayStep(did),
     test,
     part,
+    own: false,
+    tubes: new Set(),
     entries: [id],
     work: test,
     steps: test && isTest(did) ? stepWords(test, did.on) : [],

@@ -18,6 +18,7 @@ import {
   constantsOf,
   drawSalt,
   findSalt,
+  foresee,
   fractionsOf,
   heldCompound,
   heldDissolved,
@@ -60,12 +61,14 @@ import {
   type PackKind,
   type Parts,
   type PerceptPack,
+  type ReadStep,
   type Reasoning,
   type Refutation,
   type Salt,
   type Seen,
   type Standing,
   type Undone,
+  type Warning,
   type WithReagent,
   ReasoningSession,
 } from '@foxing/core'
@@ -294,6 +297,11 @@ const worker = {
     const thought = thoughtWith(reasoning, adviseFrom(reasoning, notebook))
     last = { asked: evidenceOf(notebook), reasoning, thought }
     return thought
+  },
+  /** What speaks against steps that are being written, before they are done. */
+  async foresee(notebook: Asked, steps: readonly ReadStep[], informed: boolean): Promise<Warning[]> {
+    await readyFor(notebook.case)
+    return foresee(notebook, steps, session, informed)
   },
   /** What an entry of work shows in a practice jar that was drawn by a seed of this device's own. */
   async seen(notebook: Asked, entry: string, seed: number): Promise<Seen> {

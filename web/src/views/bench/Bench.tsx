@@ -32,6 +32,7 @@ import { Concluded, type Claim } from './Concluded'
 import { Contention } from './Contention'
 import { Course } from './Course'
 import { GateForm } from './GateForm'
+import { useOwnSteps } from './useOwnSteps'
 import { NoHints } from './NoHints'
 import { OpeningPage } from './OpeningPage'
 import { useAim } from './useAim'
@@ -45,7 +46,7 @@ import { OpenRow } from './OpenRow'
 import { COLUMNS, Row, shownAt } from './Row'
 import { ConcludePart, NextPart } from './Parts'
 import { Fractions } from './Fractions'
-import { WritingLine } from './WritingLine'
+import { WritingLine, type LineReading } from './WritingLine'
 
 /** Work one jar: the page in the middle grows downwards. */
 export function Bench() {
@@ -126,7 +127,16 @@ export function Bench() {
     if (!kept) giveBack()
     return kept
   }
-  const writeLine = async (line: string): Promise<boolean> => {
+  const ownSteps = useOwnSteps({ jar, entries, parts, target, write, lookAgain })
+  const read = (line: string): LineReading => {
+    const told = ownSteps.read(line)
+    if (told) return told
+    if (!target || !look) return { lines: [], rest: [line] }
+    const { observations, rest } = readLine(line, target, look)
+    return { lines: observations.map((saw) => ({ saw })), rest }
+  }
+  const writeLine = async (line: string, reading: LineReading): Promise<boolean> => {
+    if (reading.lines.some((l) => 'did' in l)) return ownSteps.begin(reading)
     const coming = opening()
     if (coming) {
       const there = await coming
@@ -273,6 +283,16 @@ export function Bench() {
               ),
             )}
           </ol>
+          {ownSteps.stopped && (
+            <GateForm
+              key={ownSteps.stopped.title}
+              gates={ownSteps.stopped.gates}
+              title={ownSteps.stopped.title}
+              onOpen={ownSteps.goOn}
+              onLeave={ownSteps.leave}
+              judge={judge}
+            />
+          )}
           {concluded.map((c) => (
             <Concluded key={c.id} claim={c} where={where} findings={findingsOf(c.id)} undo={undo} />
           ))}
@@ -292,9 +312,7 @@ export function Bench() {
                 title={everyTest.get(stopped.test)?.title ?? stopped.test}
                 onOpen={(answer) => beginStopped(stopped.test, answer)}
                 onLeave={() => setStopped(null)}
-                judge={async (gate, answer) =>
-                  gate.wants === 'compound' && answer.compound !== undefined ? reasoner().mayFuse(answer.compound) : staysShut(gate, answer)
-                }
+                judge={judge}
               />
             ) : (
               <Pencil
@@ -348,7 +366,8 @@ export function Bench() {
           prompt={target && look ? { tube: target.vessel || '·', look: look.prompt } : null}
           focusKey={target ? `${target.id} ${lookAt} ${String(shown !== undefined)}` : ''}
           canCopy={shown !== undefined}
-          read={(line) => (target && look ? readLine(line, target, look) : { observations: [], rest: [line] })}
+          read={read}
+          foresee={ownSteps.foresee}
           onWrite={writeLine}
           onSkip={skip}
           onAsSeen={asSeen}
@@ -359,6 +378,10 @@ export function Bench() {
     </Frame>
   )
 }
+
+/** Why a gate stays shut with an answer; null where it opens. */
+const judge = async (gate: StopGate, answer: GateAnswer): Promise<string | null> =>
+  gate.wants === 'compound' && answer.compound !== undefined ? reasoner().mayFuse(answer.compound) : staysShut(gate, answer)
 
 /** Whether this device kept what was written. */
 const isKept = async (written: Promise<readonly unknown[]>): Promise<boolean> => (await written).length > 0

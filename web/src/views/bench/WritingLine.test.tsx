@@ -1,18 +1,18 @@
 /** @jest-environment jsdom */
 import { beforeEach, expect, jest, test } from '@jest/globals'
-import { observationSchema, readShorthand, type Observation } from '@foxing/core'
+import { readWritten, type ReadStep, type Warning } from '@foxing/core'
 import { act, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import type { ComponentProps } from 'react'
-import { WritingLine } from './WritingLine'
+import { WritingLine, type LineReading } from './WritingLine'
 
-const read = (line: string): { observations: Observation[]; rest: readonly string[] } => {
-  const { observations, rest } = readShorthand(line)
-  return { observations: observations.map((o) => observationSchema.parse(o)), rest }
+const read = (line: string): LineReading => {
+  const { lines, rest } = readWritten(line, { vessel: 'A', stock: 'OS', vessels: ['A', 'OS'] })
+  return { lines, rest }
 }
 
 function line(props: Partial<ComponentProps<typeof WritingLine>> = {}) {
-  const onWrite = jest.fn<(line: string) => Promise<boolean>>().mockResolvedValue(true)
+  const onWrite = jest.fn<(line: string, reading: LineReading) => Promise<boolean>>().mockResolvedValue(true)
   const onSkip = jest.fn()
   const onAsSeen = jest.fn()
   const shown = (more: Partial<ComponentProps<typeof WritingLine>>) => (
@@ -44,7 +44,7 @@ test('what is typed is read as it is typed, and what is not understood is kept a
   expect(screen.getByText('curdy')).not.toBeNull()
   expect(screen.getByText('kept as a note: brolly')).not.toBeNull()
   await user.keyboard('{Enter}')
-  expect(onWrite).toHaveBeenCalledWith('wh curdy ppt, brolly')
+  expect(onWrite.mock.calls[0]?.[0]).toBe('wh curdy ppt, brolly')
   expect(input().value).toBe('')
 })
 
@@ -97,6 +97,33 @@ test('asked for at a look that has gone by, it is not written at the next one', 
 
 test('with no test open the line takes notes', () => {
   line({ prompt: null })
-  expect(input().placeholder).toBe('a note, or begin a test first')
+  expect(input().placeholder).toBe('what you do, as 1 mL soln + 3 dr NaOH -> blue ppt, or a note')
   expect(screen.getByLabelText(/^note ›/)).toBe(input())
+})
+
+test('steps are chips of their own shape, and an amount that was filled in is changed by one key or a tap', async () => {
+  const { onWrite, user } = line()
+  await user.type(input(), '+ AgNO3 -> wh ppt')
+  expect(document.querySelectorAll('[data-step]')).toHaveLength(1)
+  expect(screen.getByText(/AgNO3, 3 drops/)).not.toBeNull()
+  expect(screen.getByText('taken so')).not.toBeNull()
+  await user.keyboard('{ArrowUp}{ArrowUp}')
+  expect(screen.getByText(/AgNO3, 5 drops/)).not.toBeNull()
+  expect(screen.queryByText('taken so')).toBeNull()
+  await user.click(screen.getByRole('button', { name: /^less: / }))
+  await user.click(input())
+  await user.keyboard('{Enter}')
+  const [first] = onWrite.mock.calls[0]?.[1].lines ?? []
+  expect(first).toMatchObject({ did: { do: 'add', to: 'A', reagent: 'AgNO3', drops: 4, assumed: [] } })
+})
+
+test('what speaks against a step is said before it is done, and goes with it', async () => {
+  const said: Warning = { id: 'silver-without-acid', isDanger: false, severity: 'weakens', says: 'Carbonate answers too.', wayBack: 'add acid first' }
+  const foresee = jest.fn<(steps: readonly ReadStep[]) => Promise<readonly Warning[]>>().mockResolvedValue([said])
+  const { user } = line({ foresee })
+  await user.type(input(), '+ 3 dr AgNO3')
+  expect(await screen.findByText(/Carbonate answers too/)).not.toBeNull()
+  await user.keyboard('{Escape}')
+  expect(screen.queryByText(/Carbonate answers too/)).toBeNull()
+  expect(foresee).toHaveBeenCalledTimes(1)
 })
