@@ -315,12 +315,14 @@ function signsBy(trace: Trace, hypotheses: readonly Hypothesis[], posterior: Flo
     const { observation } = traced
     if (observation.negated || NOTHING_SEEN.has(observation.value)) continue
     for (const step of attributedSteps(traced)) {
-      if (step.test && !REACTION_STAGES.has(everyTest.get(step.test)?.stage ?? 'looked')) continue
+      const test = step.test ?? step.as
+      if (test !== undefined && !REACTION_STAGES.has(everyTest.get(test)?.stage ?? 'looked')) continue
       const expectation = simulations.expect(best.content, step.recipe)
       if (!expectation || likelihoodAt(observation, expectation, traced.eyes) < EXPLAINED) continue
       for (const ion of shownBy(expectation.percept)) {
-        if (best.ions.has(ion) && !(step.test && broughtBy(step.test, ion)))
-          signs.set(ion, (signs.get(ion) ?? new Set()).add(step.test ?? step.entry))
+        // One tube worked on freely is one test, however many steps it took.
+        if (best.ions.has(ion) && !(test !== undefined && broughtBy(test, ion)))
+          signs.set(ion, (signs.get(ion) ?? new Set()).add(test ?? `in ${step.vessel}`))
       }
     }
   }

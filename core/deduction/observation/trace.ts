@@ -5,12 +5,15 @@ import type { Eyes } from '../../vocabulary'
 import { everyTest } from '../../schemes'
 import { Course, type Recipe } from '../simulation/recipe'
 import { asSaid } from './as-said'
+import { amountsTo } from './recognise'
 import { isShownIn } from './shown-in'
 
 /** A step of the notebook, with what led up to it in its vessel. */
 export interface TraceStep {
   readonly entry: string
   readonly test: string | null
+  /** The test that free work amounts to by now, where it amounts to one. */
+  readonly as?: string
   /** Place in its test, −1 for a preparation. */
   readonly index: number
   readonly vessel: string
@@ -148,11 +151,14 @@ export function traceOf(notebook: Pick<Notebook, 'entries'> & { readonly case?: 
       }
       const touched = new Map<string, TraceStep[]>()
       for (const { step, index, test } of done) {
-        const traced: TraceStep = { entry: entry.id, test, index, vessel: vesselOf(step), step, recipe: course.push(step) }
+        const recipe = course.push(step)
+        const as = test === null && index >= 0 ? amountsTo(recipe) : null
+        const traced: TraceStep = { entry: entry.id, test, ...(as === null ? {} : { as }), index, vessel: vesselOf(step), step, recipe }
         steps.push(traced)
         if (index >= 0) last.push(traced)
         touched.set(traced.vessel, [...(touched.get(traced.vessel) ?? []), traced])
-        if (test && index >= 0 && tests.at(-1) !== test) tests.push(test)
+        const done = test ?? as
+        if (done !== null && index >= 0 && tests.at(-1) !== done) tests.push(done)
       }
       for (const [vessel, traced] of touched) latest.set(vessel, traced)
       worked.set(entry.id, last)

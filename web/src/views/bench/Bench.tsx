@@ -13,6 +13,7 @@ import {
   vesselFor,
   type Finding,
   type Observation,
+  type Step,
   type Undone,
   type WorksheetPart,
 } from '@foxing/core'
@@ -46,6 +47,8 @@ import { OpenRow } from './OpenRow'
 import { COLUMNS, Row, shownAt } from './Row'
 import { ConcludePart, NextPart } from './Parts'
 import { Fractions } from './Fractions'
+import { Rack } from './Rack'
+import { Tray } from './Tray'
 import { WritingLine, type LineReading } from './WritingLine'
 
 /** Work one jar: the page in the middle grows downwards. */
@@ -71,6 +74,7 @@ export function Bench() {
 
   // With a finger as the only pointer the picker is open from the start.
   const [picking, setPicking] = useState(() => window.matchMedia('(pointer: coarse)').matches)
+  const [doing, setDoing] = useState(false)
   // On a phone the standings are a page of their own.
   const [aside, setAside] = useState(false)
   const { seen, looking } = useSeen(jar?.kind === 'simulated' ? jar : null, entries, rows, unsaved)
@@ -359,11 +363,25 @@ export function Bench() {
           onClose={() => setPicking(false)}
         />
       )}
+      <Rack
+        of={jar.case}
+        entries={entries}
+        rows={rows}
+        seen={seen}
+        held={ownSteps.hand.vessel}
+        onHold={ownSteps.hold}
+        onLook={(tube) => void ownSteps.begin(justDone({ do: 'look', at: tube }))}
+        onSplit={(tube) => {
+          const split = ownSteps.read(`split ${tube}`)
+          if (split) void ownSteps.begin(split)
+        }}
+      />
+      {writable && doing && <Tray hand={ownSteps.hand} onDo={(step) => void ownSteps.begin(justDone(step))} onClose={() => setDoing(false)} />}
       {writable && (
         <WritingLine
           key={id}
           draft={id}
-          prompt={target && look ? { tube: target.vessel || '·', look: look.prompt } : null}
+          prompt={target && look ? { tube: (target.own ? ownSteps.hand.vessel : target.vessel) || '·', look: look.prompt } : null}
           focusKey={target ? `${target.id} ${lookAt} ${String(shown !== undefined)}` : ''}
           canCopy={shown !== undefined}
           read={read}
@@ -371,6 +389,8 @@ export function Bench() {
           onWrite={writeLine}
           onSkip={skip}
           onAsSeen={asSeen}
+          doing={doing}
+          onDo={() => setDoing(!doing)}
           picking={picking}
           onPick={openRow && look ? () => setPicking(!picking) : null}
         />
@@ -378,6 +398,9 @@ export function Bench() {
     </Frame>
   )
 }
+
+/** One step by itself, nothing written of it yet. */
+const justDone = (did: Step): LineReading => ({ lines: [{ did }], rest: [] })
 
 /** Why a gate stays shut with an answer; null where it opens. */
 const judge = async (gate: StopGate, answer: GateAnswer): Promise<string | null> =>

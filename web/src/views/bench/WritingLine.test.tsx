@@ -25,6 +25,8 @@ function line(props: Partial<ComponentProps<typeof WritingLine>> = {}) {
       onWrite={onWrite}
       onSkip={onSkip}
       onAsSeen={onAsSeen}
+      doing={false}
+      onDo={() => undefined}
       picking={false}
       onPick={null}
       {...props}

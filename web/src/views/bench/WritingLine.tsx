@@ -20,6 +20,9 @@ interface Props {
   readonly onWrite: (line: string, reading: LineReading) => Promise<boolean>
   readonly onSkip: () => void
   readonly onAsSeen: () => void
+  /** Whether the tray of what hands do is open. */
+  readonly doing: boolean
+  readonly onDo: () => void
   readonly picking: boolean
   /** Opens and shuts the picker; null when there is nothing to look at. */
   readonly onPick: (() => void) | null
@@ -51,7 +54,7 @@ function changed({ lines, rest }: LineReading, changes: Changes): LineReading {
 }
 
 /** One line to write in, what was done and what was seen, read as it is typed. What is not understood is kept as a note. */
-export function WritingLine({ draft, prompt, focusKey, canCopy, read, onWrite, onSkip, onAsSeen, picking, onPick, foresee }: Props) {
+export function WritingLine({ draft, prompt, focusKey, canCopy, read, onWrite, onSkip, onAsSeen, doing, onDo, picking, onPick, foresee }: Props) {
   const [line, setText] = useState(() => sessionStorage.getItem(`draft ${draft}`) ?? '')
   const [changes, setChanges] = useState<Changes>({})
   const setLine = (text: string): void => {
@@ -158,6 +161,9 @@ export function WritingLine({ draft, prompt, focusKey, canCopy, read, onWrite, o
             <span className="border border-dashed border-faint px-2 py-0.5 text-faint">kept as a note: {reading.rest.join(' ')}</span>
           )}
         </div>
+        <button type="button" className="pressable shrink-0 border border-rule px-3" aria-pressed={doing} onClick={onDo}>
+          do
+        </button>
         {onPick && (
           <button type="button" className="pressable shrink-0 border border-rule px-3" aria-pressed={picking} onClick={onPick}>
             pick
