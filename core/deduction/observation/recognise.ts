@@ -1,7 +1,7 @@
 import { expand, TESTS, type Test, type Volumes } from '../../catalogue'
 import { everyTest } from '../../schemes'
 import { findReagent, UnknownReagent } from '../../species'
-import { SAMPLE, type EachOperation, ofStep, type Step } from '../../tube'
+import { SAMPLE, type EachOperation, ofStep } from '../../tube'
 import { Course, type Recipe } from '../simulation/recipe'
 
 /** A step by what it does, and how much of something it brings, mL; null for what changes nothing of a test. */

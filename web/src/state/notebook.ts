@@ -14,7 +14,7 @@ export type Line =
   | { readonly note: string; readonly about?: string; readonly picture?: string }
   | { readonly hint: { readonly number: number } }
   | { readonly concluded: Concluded }
-  | { readonly amended: { readonly entry: string; readonly with: Record<string, string | boolean> } }
+  | { readonly amended: { readonly entry: string; readonly with: Record<string, string | number | boolean> } }
 
 interface NotebookState {
   readonly id: string | null

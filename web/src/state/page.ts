@@ -66,6 +66,8 @@ export interface PageRow {
   readonly part: string | null
   /** Steps of one's own in a tube, one after another; each is looked at as it goes. */
   readonly own: boolean
+  /** These steps, with the entries they are. */
+  readonly trail: readonly { readonly entry: string; readonly did: Step }[]
   /** Everything that was done in it. */
   readonly entries: readonly string[]
   /** What was done as one piece of work, for its cautions, waits and waste; null for a single free step. */
@@ -202,6 +204,7 @@ function goOn(row: Growing, id: string, did: Did): void {
   const { test } = isTest(did) ? { test: everyTest.get(did.test) ?? null } : { test: null }
   const before = row.work?.steps.length ?? 0
   row.entries = [...row.entries, id]
+  if (!isTest(did) && row.own) row.trail = [...row.trail, { entry: id, did }]
   if (!isTest(did)) row.tubes = new Set([...row.tubes, vesselOf(did)].filter(isTube))
   row.steps = [...row.steps, ...(test && isTest(did) ? stepWords(test, did.on) : isTest(did) || did.do === 'look' ? [] : [sayStep(did)])]
   row.work = workOf(row.title, [...(row.work?.steps ?? []), ...(test ? test.steps : isTest(did) ? [] : [did])])
@@ -239,7 +242,7 @@ function rowOf(id: string, at: string, did: Did, parts: readonly WorksheetPart[]
     const text = parts.find((p, k) => letterOf(p, k) === part)?.text
     const title = text ?? 'as the worksheet says'
     const row: Growing = {
-      ...{ id, at, vessel: '', title, test: null, part, own: false, entries: [], work: null, steps: [] },
+      ...{ id, at, vessel: '', title, test: null, part, own: false, trail: [], entries: [], work: null, steps: [] },
       ...{ waits: [], neutralisings: [], looks: [], notes: [], controls: [], tubes: new Set<string>() },
     }
     goOn(row, id, did)
@@ -248,7 +251,7 @@ function rowOf(id: string, at: string, did: Did, parts: readonly WorksheetPart[]
   if (!isTest(did) && isTube(vesselOf(did))) {
     const vessel = vesselOf(did)
     const row: Growing = {
-      ...{ id, at, vessel, title: 'own steps', test: null, part, own: true, entries: [], work: null, steps: [] },
+      ...{ id, at, vessel, title: 'own steps', test: null, part, own: true, trail: [], entries: [], work: null, steps: [] },
       ...{ waits: [], neutralisings: [], looks: [], notes: [], controls: [], tubes: new Set([vessel]) },
     }
     goOn(row, id, did)
@@ -266,6 +269,7 @@ function rowOf(id: string, at: string, did: Did, parts: readonly WorksheetPart[]
     test,
     part,
     own: false,
+    trail: [],
     tubes: new Set(),
     entries: [id],
     work: test,

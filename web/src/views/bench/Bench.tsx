@@ -246,6 +246,7 @@ export function Bench() {
                   at={lookAt}
                   seen={seen}
                   looking={jar.kind === 'simulated' && !row.entries.every((e) => seen.has(e)) ? looking : null}
+                  canAmend={jar.kind === 'real' || jar.seed !== null}
                   cautions={cautionsFor(row)}
                   onLook={(run, k) => aim({ row: run, look: k })}
                   onBeside={(kind, holding) => setBeside(row, kind, holding)}

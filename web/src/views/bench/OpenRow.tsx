@@ -12,6 +12,7 @@ import { Coach } from './Coach'
 import { Notes } from './Notes'
 import { Change, nameOfControl, picturesAt, shownAt } from './Row'
 import { WasteLine } from './WasteLine'
+import { Trail } from './Trail'
 import { Written } from './Written'
 
 interface OpenProps {
@@ -22,6 +23,8 @@ interface OpenProps {
   readonly at: number
   readonly seen: ReadonlyMap<string, Seen>
   readonly looking: string | null
+  /** Whether steps that were done may be amended and struck out. */
+  readonly canAmend: boolean
   readonly cautions: readonly string[]
   readonly jar: { readonly id: string; readonly code: string }
   readonly onLook: (run: string, index: number) => void
@@ -32,7 +35,7 @@ interface OpenProps {
   /** Strikes out something written; it stays readable in the notebook. */
   readonly onStrike: (entry: string) => void
   /** Changes what was written of it: how sure, when it was seen. */
-  readonly onAmend: (entry: string, changes: Readonly<Record<string, string>>) => void
+  readonly onAmend: (entry: string, changes: Readonly<Record<string, string | number>>) => void
   readonly onNote: (line: string) => void
   /** Where what is left of some entries goes. */
   readonly wasteOf: (entries: readonly string[]) => Promise<WorkWaste | null>
@@ -59,9 +62,13 @@ export function OpenRow(props: OpenProps) {
           close this test
         </button>
       </div>
-      <p className="md:ml-8 font-mono text-[0.94rem]">
-        <Chemistry>{row.steps.join(' · ')}</Chemistry>
-      </p>
+      {row.own ? (
+        <Trail row={row} seen={props.seen} isOpen={props.canAmend} onStrike={props.onStrike} onAmend={props.onAmend} />
+      ) : (
+        <p className="md:ml-8 font-mono text-[0.94rem]">
+          <Chemistry>{row.steps.join(' · ')}</Chemistry>
+        </p>
+      )}
       {cautions.map((caution) => (
         <p key={caution} className="md:ml-8 mt-1">
           <strong aria-hidden>⚠ </strong>

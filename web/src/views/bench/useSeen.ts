@@ -1,5 +1,5 @@
 import type { Entry, Seen } from '@foxing/core'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { api, ApiError } from '../../state/api'
 import type { LocalJar } from '../../state/local'
 import { runsOf, type PageRow } from '../../state/page'
@@ -17,9 +17,16 @@ export function useSeen(
   const [looking, setLooking] = useState('Looking…')
   const [tries, setTries] = useState(0)
   const asked = useRef(new Set<string>())
+  // What was amended or struck out changes what later steps show: all is looked at anew.
+  const amended = useMemo(() => entries.filter((e) => 'amended' in e && changesWork(e.amended.entry, entries)).length, [entries])
+  const looked = useRef(amended)
   useEffect(() => {
     if (jar === null) return
     const { seed } = jar
+    if (looked.current !== amended) {
+      looked.current = amended
+      asked.current.clear()
+    }
     for (const entry of rows.flatMap(runsOf).flatMap((row) => row.entries)) {
       if ((seed === null && unsaved.has(entry)) || asked.current.has(entry)) continue
       asked.current.add(entry)
@@ -39,6 +46,9 @@ export function useSeen(
       )
     }
     if (rows.flatMap(runsOf).some((r) => unsaved.has(r.id))) void flush()
-  }, [jar, entries, rows, unsaved, tries])
+  }, [jar, entries, rows, unsaved, tries, amended])
   return { seen, looking }
 }
+
+/** Whether an entry is one of work. */
+const changesWork = (id: string, entries: readonly Entry[]): boolean => entries.some((e) => e.id === id && 'did' in e)
