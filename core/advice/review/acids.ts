@@ -107,7 +107,7 @@ export const ACID_RULES: readonly WorkRule[] = [
     undo: instead(['barium-chloride'], 'Ba(NO3)2 0.1 M'),
     // Before the drop falls it is enough that they may be there; an extract holds none of them.
     applies: ({ did, steps, page, last }) => {
-      const isAcidified = steps.some((step) => adds(step, 'Ba^2+', 'Cl^-') && pouredBefore(step).some(isAcid))
+      const isAcidified = steps.some((step) => adds(step, 'Ba^2+', 'Cl^-') && pouredBefore(step).some((r) => isAcid(r) && !holds(r, 'SO4^2-')))
       const least = last && isAcidified && !isTest(did) ? MAY_BE : EVEN
       return steps.some((step) => adds(step, 'Ba^2+', 'Cl^-') && (least === EVEN || !fromExtract(step))) && page.chance(...SILVER_GROUP) >= least
     },

@@ -303,4 +303,16 @@ export const PROCEDURE_LINES: readonly ProcedureLine[] = [
   line('no NaOH left', '?no NaOH left'),
   line('next: add BaCl2', '?next add BaCl2'),
   line('should have boiled first', '?should have boiled first'),
+  // Notes of any day.
+  line('and another', '?another'),
+  line('another', '?another'),
+  line('half a line', '?half'),
+  line('fresh gloves', '?fresh'),
+  line('left early today', '?left'),
+  line('stand by the window', '?stand'),
+  line('waiting for the hood', '?waiting'),
+  line('shared the rack with Wren', '?shared'),
+  line('sample is nearly gone', '?sample'),
+  line('mixed up the labels', '?mixed'),
+  line('cool evening in the lab', '?cool'),
 ]

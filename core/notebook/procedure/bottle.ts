@@ -44,6 +44,7 @@ export function bottleIn(phrase: string, asSolid = false): Bottle | null {
   const said = phrase
     .replace(/\s+/g, ' ')
     .replace(/\bfresh(?:ly)?(?: made| prepared)?\s+/i, '')
+    .replace(/\s+fresh(?:ly made)?$/i, '')
     .replace(/\.$/, '')
     .trim()
   if (said === '') return null

@@ -51,7 +51,13 @@ export const noun: Act = (said) => {
   if (fromTube(said)) return true
   const { left, hand, amount, after, text } = said
   const taken = left.take(TAKEN) !== null
-  const goesOn = after === '+' || amount !== undefined || taken || /\b(?:fresh|new|another|portion|instead)\b/i.test(text)
+  const goesOn =
+    after === '+' ||
+    amount !== undefined ||
+    taken ||
+    /\bportion\b/i.test(text) ||
+    /\b(?:fresh|new|another)\b.*\b(?:solns?|solution|OS)\b/i.test(text) ||
+    /\S\s+instead\b/i.test(text)
   if (!goesOn) return false
   // A bottle is no portion: "KI soln".
   const phrase = left.words
