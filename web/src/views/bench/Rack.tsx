@@ -90,7 +90,10 @@ function Drawn({ vessel, rows, seen }: { readonly vessel: string; readonly rows:
     return looks.flatMap((look) => picturesAt(look, seen)).at(-1)
   }, [vessel, rows, seen])
   return picture ? (
-    <Tube picture={picture} size={44} />
+    // What it shows is said of its look; the button says which tube it is.
+    <span aria-hidden>
+      <Tube picture={picture} size={44} />
+    </span>
   ) : (
     <span className="inline-block h-11 w-3 rounded-b-full border border-t-0 border-rule" aria-hidden />
   )
