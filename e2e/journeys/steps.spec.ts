@@ -42,6 +42,8 @@ test('a solution is worked by typed lines alone: steps are done, the jar answers
   await type(page, 'another 1 mL soln + 10 dr NaOH, warm; red litmus over mouth: blue')
   await expect(rack.getByRole('button', { name: /^tube B/ })).toBeVisible()
   await expect(page.locator('main')).toContainText('red litmus paper')
+  // A row that is closed still says what was done in it.
+  await expect(page.locator('main')).toContainText('add HNO3 dil, 4 drops')
   await accessible(page)
 })
 

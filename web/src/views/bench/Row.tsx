@@ -104,6 +104,11 @@ export const Row = memo(function Row({ row, number, seen, inference, findings, u
             </button>
           )}
           {waiting && <span className="ml-2 text-sm text-faint">kept on this device, not yet sent</span>}
+          {row.own && (
+            <p className="font-mono text-sm leading-snug">
+              <Chemistry>{row.steps.join(' · ')}</Chemistry>
+            </p>
+          )}
         </div>
       </div>
       <div className="flex gap-3">
