@@ -1,3 +1,4 @@
+import { ZodError } from 'zod'
 import { furtherOf, howLong, more, same } from './further'
 import { type Hand } from './hand'
 import { bead, flame, fuse, ignite } from './in-the-fire'
@@ -38,11 +39,19 @@ export function readAct(text: string, hand: Hand, { before, after, isAnswered, i
   const named = left.take(TUBE) ?? (before !== ':' || hand.isInUse(text) ? left.take(/(?<=^[a-z]{3,}\s)([A-LNP-Z])(?=$|\s)/) : null)
   const tube = named?.[1] === 'I' || named?.[1] === 'O' ? undefined : named?.[1]
   const said: Said = { left, hand, text, before, after, isAnswered, isOfTube, isDosed, amount, minutes, times, until, fraction, tube }
-  return ACTS.some(([pattern, act]) => {
-    const copy = left.copy()
-    const match = pattern === null ? true : copy.take(pattern)
-    return match !== null && act({ ...said, left: copy })
-  })
+  const steps = [...hand.steps]
+  try {
+    return ACTS.some(([pattern, act]) => {
+      const copy = left.copy()
+      const match = pattern === null ? true : copy.take(pattern)
+      return match !== null && act({ ...said, left: copy })
+    })
+  } catch (error) {
+    // No drops at all, or boiled down to more than there is: what no step can be stays text.
+    if (!(error instanceof ZodError)) throw error
+    hand.steps.splice(0, Infinity, ...steps)
+    return false
+  }
 }
 
 /** Acts by the word that says them, the most particular first; without a word, a name of a bottle. */

@@ -105,7 +105,7 @@ export class Hand {
 
   /** Says more of the line's last step. */
   amend(changes: Readonly<Record<string, unknown>>): void {
-    const last = this.steps.pop()
+    const last = this.steps.at(-1)
     if (!last) return
     const { assumed = [], ...step } = last as ReadStep & Record<string, unknown>
     const open = assumed.filter((key) => !(key in changes) && !(AMOUNTS.includes(key) && AMOUNTS.some((other) => other in changes)))
@@ -113,7 +113,7 @@ export class Hand {
       ? Object.fromEntries(Object.entries(step).filter(([key]) => !AMOUNTS.includes(key)))
       : step
     const parsed = stepSchema.parse({ ...bare, ...changes })
-    this.steps.push(open.length === 0 ? parsed : { ...parsed, assumed: open })
+    this.steps[this.steps.length - 1] = open.length === 0 ? parsed : { ...parsed, assumed: open }
     const filled = filledBy(parsed)
     if (filled !== null && filled !== this.liquid) {
       if (this.liquid !== undefined && assumed.includes('liquidInto')) this.vessels.delete(this.liquid)

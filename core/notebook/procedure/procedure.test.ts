@@ -68,6 +68,14 @@ describe('what is filled in', () => {
   test('a reagent of the open test says after what something was seen', () => {
     expect(steps('AgNO3 -> white ppt', { vessel: 'A', poured: ['AgNO3'] })).toEqual([])
   })
+  test.each(['+ 0 dr NaOH', '0 mL soln + KI', 'warm 0 min', 'evaporate to 9/1', 'borax bead, 500 mg', 'fuse 900 mg with Na', '+ NaOH, 0 drops'])(
+    'what no step can be is kept as text, and nothing fails: %s',
+    (line) => {
+      const { lines, rest } = readProcedure(line, { vessel: 'A', stock: 'OS', vessels: ['A', 'OS'] })
+      expect(lines.length + rest.length).toBeGreaterThan(0)
+      expect(JSON.stringify(lines)).not.toMatch(/"(drops|mL|minutes)":0\b|"toFraction":9|"(mg|sample_mg)":[59]00/)
+    },
+  )
   test('to what is not understood nothing is added', () => {
     expect(steps('2 mL of the blue stuff + NaOH -> white', { vessel: 'A' })).toEqual([])
   })

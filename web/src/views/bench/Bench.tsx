@@ -364,19 +364,18 @@ export function Bench() {
           onClose={() => setPicking(false)}
         />
       )}
-      <Rack
-        of={jar.case}
-        entries={entries}
-        rows={rows}
-        seen={seen}
-        held={ownSteps.hand.vessel}
-        onHold={ownSteps.hold}
-        onLook={(tube) => void ownSteps.begin(justDone({ do: 'look', at: tube }))}
-        onSplit={(tube) => {
-          const split = ownSteps.read(`split ${tube}`)
-          if (split) void ownSteps.begin(split)
-        }}
-      />
+      {writable && (
+        <Rack
+          of={jar.case}
+          entries={entries}
+          rows={rows}
+          seen={seen}
+          held={ownSteps.hand.vessel}
+          onHold={ownSteps.hold}
+          onLook={(tube) => void ownSteps.begin(justDone({ do: 'look', at: tube }))}
+          onSplit={(tube) => void ownSteps.begin(ownSteps.halfOf(tube))}
+        />
+      )}
       {writable && doing && <Tray hand={ownSteps.hand} onDo={(step) => void ownSteps.begin(justDone(step))} onClose={() => setDoing(false)} />}
       {writable && (
         <WritingLine

@@ -11,6 +11,7 @@ import {
   type StepInput,
 } from '@foxing/core'
 import { useMemo, useState } from 'react'
+import { freeTube } from './useOwnSteps'
 
 interface Props {
   readonly hand: ProcedureContext
@@ -48,6 +49,7 @@ const SOLID_AMOUNTS: readonly (readonly [string, Amount])[] = [
 /** What hands do besides pouring, each with the choices it has. */
 function doings(
   tube: string,
+  half: number,
   free: string,
   stock: string,
   isDry: boolean,
@@ -94,7 +96,7 @@ function doings(
         ['1 mL hot water', { do: 'wash', vessel: tube, hot: true }],
       ],
     },
-    { label: 'split', choices: [[`half to ${free}`, { do: 'take', into: free, from: tube, mL: 0.5, upTo: true }]] },
+    { label: 'split', choices: [[`half to ${free}`, { do: 'take', into: free, from: tube, mL: half, upTo: true }]] },
     {
       label: 'boil down',
       choices: [
@@ -152,7 +154,7 @@ const SHOWN = 12
 export function Tray({ hand, onDo, onClose }: Props) {
   const tube = hand.vessel ?? 'A'
   const used = hand.vessels ?? []
-  const free = [...'ABCDEFGHJKLMNPQRTUVWXYZ'].find((letter) => !used.includes(letter) && letter !== tube) ?? 'Z'
+  const free = freeTube([...used, tube])
   const isEmpty = hand.vessel === undefined
   const [wanted, setWanted] = useState('')
   const [bottle, setBottle] = useState<string | null>(null)
@@ -169,7 +171,7 @@ export function Tray({ hand, onDo, onClose }: Props) {
     setWanted('')
     onDo(stepSchema.parse(step))
   }
-  const all = doings(tube, isEmpty ? tube : free, hand.stock ?? 'OS', hand.isSolution !== true)
+  const all = doings(tube, Math.max(0.1, (hand.holds?.[tube] ?? 1) / 2), isEmpty ? tube : free, hand.stock ?? 'OS', hand.isSolution !== true)
   const chosen = all.find(({ label }) => label === doing)
   return (
     <section aria-label="what is done" className="off-paper max-h-[45vh] shrink-0 overflow-y-auto border-t border-ink bg-sheet px-5 py-2">

@@ -55,9 +55,14 @@ export interface OwnSteps {
   readonly hand: ProcedureContext
   /** Takes a tube in hand: what is written next is done in it. */
   readonly hold: (tube: string) => void
+  /** Half of a tube into a fresh one. */
+  readonly halfOf: (tube: string) => LineReading
 }
 
 const NOTHING: ProcedureContext = {}
+const LETTERS = [...'ABCDEFGHJKLMNPQRTUVWXYZ']
+/** The first letter that no tube in use has. */
+export const freeTube = (used: readonly string[]): string => LETTERS.find((letter) => !used.includes(letter)) ?? `T${used.length}`
 
 /** Steps of one's own: read from the line or put together by touch, warned of, stopped at gates, and done. */
 export function useOwnSteps({ jar, entries, parts, target, write, lookAgain }: Given): OwnSteps {
@@ -130,5 +135,9 @@ export function useOwnSteps({ jar, entries, parts, target, write, lookAgain }: G
     foresee: (steps) =>
       jar ? reasoner().foresee({ case: jar.case, entries: [...entries] }, steps, hintsOf(jar.case.hints, entries).hinted) : Promise.resolve([]),
     hold: (tube) => setHeld({ tube, since: entries }),
+    halfOf: (tube) => ({
+      lines: [{ did: { do: 'take', into: freeTube(hand.vessels ?? []), from: tube, mL: Math.max(0.1, (hand.holds?.[tube] ?? 1) / 2), upTo: true } }],
+      rest: [],
+    }),
   }
 }
